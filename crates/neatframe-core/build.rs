@@ -1,0 +1,292 @@
+//! Turns `data/*.toml` into static tables, so that a start parses nothing.
+
+#[path = "src/lexicon/pattern.rs"]
+#[allow(dead_code)]
+mod pattern;
+
+use pattern::{Expanded, Piece, expand};
+use serde::Deserialize;
+use std::collections::BTreeMap;
+use std::fmt::Write as _;
+use std::path::Path;
+
+#[derive(Deserialize)]
+struct WordFile {
+    numbers: BTreeMap<String, u32>,
+    classes: BTreeMap<String, String>,
+    punctuation: BTreeMap<String, String>,
+}
+
+#[derive(Deserialize)]
+struct Vague {
+    term: Vec<VagueTerm>,
+}
+
+#[derive(Deserialize)]
+struct VagueTerm {
+    kind: String,
+    write: String,
+    say: Vec<String>,
+}
+
+#[derive(Deserialize)]
+struct Padding {
+    term: Vec<PaddingTerm>,
+}
+
+#[derive(Deserialize)]
+struct PaddingTerm {
+    kind: String,
+    #[serde(default)]
+    short: String,
+    say: Vec<String>,
+}
+
+#[derive(Deserialize)]
+struct Cues {
+    cue: Vec<Cue>,
+}
+
+#[derive(Deserialize)]
+struct Cue {
+    name: String,
+    #[serde(rename = "for")]
+    component: String,
+    facet: Option<String>,
+    weight: f32,
+    say: Vec<String>,
+}
+
+#[derive(Deserialize)]
+struct Titles {
+    title: Vec<Title>,
+}
+
+#[derive(Deserialize)]
+struct Title {
+    component: String,
+    say: Vec<String>,
+}
+
+/// Word to id and flags; ids are given in order of first use.
+struct Vocabulary {
+    ids: BTreeMap<String, u32>,
+    words: Vec<String>,
+    flags: Vec<u32>,
+}
+
+impl Vocabulary {
+    fn id(&mut self, word: &str) -> u32 {
+        if let Some(&id) = self.ids.get(word) {
+            return id;
+        }
+        let id = self.words.len() as u32;
+        self.ids.insert(word.to_string(), id);
+        self.words.push(word.to_string());
+        self.flags.push(0);
+        id
+    }
+}
+
+/// A pattern as it goes into the table.
+struct Row {
+    first: u32,
+    rest: Vec<String>,
+    set: &'static str,
+    entry: usize,
+    at_start: bool,
+    at_end: bool,
+}
+
+fn main() {
+    println!("cargo::rerun-if-changed=data");
+    println!("cargo::rerun-if-changed=src/lexicon/pattern.rs");
+    println!("cargo::rerun-if-changed=build.rs");
+    let mut vocabulary = Vocabulary { ids: BTreeMap::new(), words: Vec::new(), flags: Vec::new() };
+    vocabulary.id("\u{0}number"); // entry 0 stands for numbers in digits
+    let words: WordFile = read("words.toml");
+    let word_tables = word_classes(&mut vocabulary, &words);
+
+    let mut rows = Vec::new();
+    let mut tables = String::new();
+    let vague: Vague = read("vague.toml");
+    list(&mut tables, "VAGUE", "VagueTerm", &vague.term, |t| {
+        format!("VagueTerm {{ kind: VagueKind::{}, write: {:?} }}", t.kind, t.write)
+    });
+    patterns(&mut vocabulary, &mut rows, "Vague", vague.term.iter().map(|t| &t.say));
+    let padding: Padding = read("padding.toml");
+    list(&mut tables, "PADDING", "PaddingTerm", &padding.term, |t| {
+        format!("PaddingTerm {{ kind: PaddingKind::{}, short: {:?} }}", t.kind, t.short)
+    });
+    patterns(&mut vocabulary, &mut rows, "Padding", padding.term.iter().map(|t| &t.say));
+    let cues: Cues = read("cues.toml");
+    list(&mut tables, "CUES", "Cue", &cues.cue, |c| {
+        let facet = c.facet.as_ref().map_or("None".to_string(), |f| format!("Some(Facet::{f})"));
+        format!(
+            "Cue {{ name: {:?}, component: Component::{}, facet: {facet}, weight: {:?} }}",
+            c.name, c.component, c.weight
+        )
+    });
+    patterns(&mut vocabulary, &mut rows, "Cue", cues.cue.iter().map(|c| &c.say));
+    let titles: Titles = read("titles.toml");
+    list(&mut tables, "TITLES", "Title", &titles.title, |t| {
+        format!("Title {{ component: Component::{} }}", t.component)
+    });
+    patterns(&mut vocabulary, &mut rows, "Title", titles.title.iter().map(|t| &t.say));
+
+    write("frames.rs", &frame_table());
+    write("lexicon.rs", &(tables + &pattern_table(rows, vocabulary.words.len())));
+    write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary)));
+}
+
+fn read<T: for<'de> Deserialize<'de>>(name: &str) -> T {
+    let path = Path::new("data").join(name);
+    let text = std::fs::read_to_string(&path).unwrap_or_else(|error| panic!("{}: {error}", path.display()));
+    toml::from_str(&text).unwrap_or_else(|error| panic!("{}: {error}", path.display()))
+}
+
+fn write(name: &str, text: &str) {
+    let folder = std::env::var("OUT_DIR").expect("cargo sets OUT_DIR");
+    std::fs::write(Path::new(&folder).join(name), text).expect("the output folder can be written");
+}
+
+fn list<T>(out: &mut String, name: &str, kind: &str, items: &[T], shown: impl Fn(&T) -> String) {
+    let items: Vec<String> = items.iter().map(shown).collect();
+    writeln!(out, "pub(crate) static {name}: &[{kind}] = &[\n{}\n];", items.join(",\n")).expect("strings grow");
+}
+
+/// Flags for the word classes, one bit each, in the file's order, and constants that name them.
+fn word_classes(vocabulary: &mut Vocabulary, file: &WordFile) -> String {
+    let mut out = String::new();
+    let mut bit = 0;
+    let mut class = |out: &mut String, vocabulary: &mut Vocabulary, name: &str, words: &str| {
+        writeln!(out, "#[allow(dead_code)]\npub(crate) const {}: u32 = 1 << {bit};", name.to_uppercase()).expect("strings grow");
+        for word in words.split_whitespace() {
+            // The reader parts words at hyphens, so a class holds the parts' first word only by mistake.
+            if word.chars().any(char::is_alphanumeric) && word.contains('-') {
+                continue;
+            }
+            let id = vocabulary.id(word);
+            vocabulary.flags[id as usize] |= 1 << bit;
+        }
+        bit += 1;
+    };
+    class(&mut out, vocabulary, "punctuation", &file.punctuation["marks"]);
+    class(&mut out, vocabulary, "stop_mark", &file.punctuation["stop"]);
+    let numbers: Vec<&str> = file.numbers.keys().map(String::as_str).collect();
+    class(&mut out, vocabulary, "number_word", &numbers.join(" "));
+    for (name, words) in &file.classes {
+        class(&mut out, vocabulary, name, words);
+    }
+    let values: Vec<String> =
+        file.numbers.iter().map(|(word, value)| format!("({}, {value})", vocabulary.ids[word])).collect();
+    writeln!(out, "static NUMBER_VALUES: &[(u32, u32)] = &[{}];", values.join(", ")).expect("strings grow");
+    out
+}
+
+fn patterns<'a>(
+    vocabulary: &mut Vocabulary,
+    rows: &mut Vec<Row>,
+    set: &'static str,
+    entries: impl Iterator<Item = &'a Vec<String>>,
+) {
+    for (entry, says) in entries.enumerate() {
+        for say in says {
+            for Expanded { pieces, at_start, at_end } in expand(say).unwrap_or_else(|error| panic!("{error}")) {
+                let mut tokens = pieces.iter().map(|piece| match piece {
+                    Piece::Word(word) => (vocabulary.id(word), format!("Token::Word({})", vocabulary.id(word))),
+                    Piece::Number => (0, "Token::Number".into()),
+                    Piece::Any => (0, "Token::Any".into()),
+                    Piece::Gap => (0, "Token::Gap".into()),
+                });
+                let (first, _) = tokens.next().expect("patterns are not empty");
+                let rest = tokens.map(|(_, token)| token).collect();
+                rows.push(Row { first, rest, set, entry, at_start, at_end });
+            }
+        }
+    }
+}
+
+fn pattern_table(mut rows: Vec<Row>, words: usize) -> String {
+    rows.sort_by(|a, b| a.first.cmp(&b.first).then(b.rest.len().cmp(&a.rest.len())));
+    let mut ranges = vec![(0, 0); words];
+    let mut out = String::from("static PATTERNS: &[Pattern] = &[\n");
+    for (index, row) in rows.iter().enumerate() {
+        let range = &mut ranges[row.first as usize];
+        if range.1 == 0 {
+            range.0 = index;
+        }
+        range.1 = index + 1;
+        writeln!(
+            out,
+            "Pattern {{ rest: &[{}], set: Set::{}, entry: {}, at_start: {}, at_end: {} }},",
+            row.rest.join(", "),
+            row.set,
+            row.entry,
+            row.at_start,
+            row.at_end
+        )
+        .expect("strings grow");
+    }
+    let ranges: Vec<String> = ranges.iter().map(|(from, to)| format!("({from}, {to})")).collect();
+    writeln!(out, "];\nstatic FIRST: &[(u32, u32)] = &[{}];", ranges.join(", ")).expect("strings grow");
+    out
+}
+
+fn vocabulary_table(vocabulary: &Vocabulary) -> String {
+    let size = (vocabulary.words.len() * 3).next_power_of_two();
+    let mut table = vec![0u16; size];
+    for (index, word) in vocabulary.words.iter().enumerate().skip(1) {
+        let mut slot = fnv(word.as_bytes()) as usize & (size - 1);
+        while table[slot] != 0 {
+            slot = (slot + 1) & (size - 1);
+        }
+        table[slot] = index as u16;
+    }
+    format!(
+        "static WORDS: &[&str] = &{:?};\nstatic FLAGS: &[u32] = &{:?};\nstatic TABLE: &[u16] = &{table:?};\n",
+        vocabulary.words, vocabulary.flags
+    )
+}
+
+/// FNV-1a, 32 bits; the crate looks words up with the same function.
+fn fnv(bytes: &[u8]) -> u32 {
+    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+}
+
+#[derive(Deserialize)]
+struct Frames {
+    frame: Vec<Frame>,
+}
+
+#[derive(Deserialize)]
+struct Frame {
+    name: String,
+    about: String,
+    need: Vec<Need>,
+}
+
+#[derive(Deserialize)]
+struct Need {
+    component: String,
+    importance: String,
+    ask: String,
+    like: String,
+    why: String,
+}
+
+fn frame_table() -> String {
+    let file: Frames = read("frames.toml");
+    let mut out = String::new();
+    list(&mut out, "FRAMES", "Frame", &file.frame, |frame| {
+        let need = |need: &Need| {
+            format!(
+                "Need {{ component: Component::{}, importance: Importance::{}, ask: {:?}, like: {:?}, why: {:?} }}",
+                need.component, need.importance, need.ask, need.like, need.why
+            )
+        };
+        let needs: Vec<String> = frame.need.iter().map(need).collect();
+        format!("Frame {{ name: {:?}, about: {:?}, needs: &[{}] }}", frame.name, frame.about, needs.join(", "))
+    });
+    out
+}

@@ -1,0 +1,88 @@
+//! Parts that the frame asks for and the prompt does not give, or hardly.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::frame::Importance;
+use crate::span::Span;
+
+/// A required or recommended component has no unit.
+pub(super) struct AbsentPart;
+
+static ABSENT: Meta = Meta {
+    id: "absent-part",
+    family: Family::Missing,
+    severity: Severity::Warning,
+    summary: "a component that this kind of work needs is not there",
+    why: "What the prompt leaves open, the model decides, and differently each time.",
+    bad: &["You are the harbour clerk of a small ferry line."],
+    good: &[
+        "Our readers are commuters at the quay. Write the notice about the winter timetable. At most 80 words. Return a headline and two bullets.",
+    ],
+};
+
+impl Check for AbsentPart {
+    fn meta(&self) -> &'static Meta {
+        &ABSENT
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let end = case.source.text().len();
+        for need in case.frame.needs {
+            if need.importance == Importance::Optional || case.has(need.component) {
+                continue;
+            }
+            let message = format!("no {} in this prompt ({})", need.component.name(), need.importance.id());
+            let finding = sink.report(Span::new(end, end), message, format!("answer this: {}", need.ask));
+            finding.why = need.why;
+            if need.importance == Importance::Required {
+                finding.severity = Severity::Error;
+            }
+        }
+    }
+}
+
+/// A required or recommended component is there in a few words only.
+pub(super) struct ThinPart;
+
+static THIN: Meta = Meta {
+    id: "thin-part",
+    family: Family::Missing,
+    severity: Severity::Note,
+    summary: "a component that this kind of work needs is there in a few words only",
+    why: "A part of three or four words leaves nearly as much open as none.",
+    bad: &["Write a notice. We run ferries."],
+    good: &[
+        "We run two ferries between Larkhaven and the outer islands, for commuters and day guests. Write the notice about the winter timetable in 80 words.",
+    ],
+};
+
+/// Words below which a task, or another part, counts as thin.
+const THIN_TASK: usize = 4;
+const THIN_PART: usize = 5;
+
+impl Check for ThinPart {
+    fn meta(&self) -> &'static Meta {
+        &THIN
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for need in case.frame.needs {
+            let units: Vec<usize> =
+                (0..case.units.len()).filter(|&unit| case.labels[unit].component == Some(need.component)).collect();
+            let words: usize = units
+                .iter()
+                .map(|&unit| case.words_of(unit).iter().filter(|word| !word.is_punctuation()).count())
+                .sum();
+            let enough = if need.component == Component::Task { THIN_TASK } else { THIN_PART };
+            let asked = need.component == Component::Task
+                || need.component == Component::Context && need.importance > Importance::Optional;
+            let Some(&first) = units.first().filter(|_| asked && words < enough) else { continue };
+            let holds_slot = case.slots.iter().any(|slot| case.units[first].text.contains(slot.span));
+            if !holds_slot {
+                let message = format!("the {} is {words} words long", need.component.name());
+                sink.report(case.units[first].text, message, format!("answer this as well: {}", need.ask));
+            }
+        }
+    }
+}

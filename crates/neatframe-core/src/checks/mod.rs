@@ -1,0 +1,169 @@
+//! The checks: each sees the whole reading of a prompt and says what is wrong with it.
+
+mod markup;
+mod missing;
+mod redundant;
+mod slot;
+mod vague;
+mod wordy;
+
+use crate::classify::Label;
+use crate::component::Component;
+use crate::edit::Edit;
+use crate::finding::{Family, Finding, Severity};
+use crate::frame::Frame;
+use crate::lexicon::Hit;
+use crate::outline::Outline;
+use crate::slots::Slot;
+use crate::source::Source;
+use crate::span::Span;
+use crate::units::{Unit, UnitKind};
+use crate::words::{Word, Words};
+
+/// What is known of a check without running it.
+#[derive(Debug)]
+pub struct Meta {
+    /// Its id, unique and in kebab case.
+    pub id: &'static str,
+    /// Its family.
+    pub family: Family,
+    /// How much its findings weigh unless they say otherwise.
+    pub severity: Severity,
+    /// What it finds, in a few words.
+    pub summary: &'static str,
+    /// Why that costs answers.
+    pub why: &'static str,
+    /// Prompts in which it finds something.
+    pub bad: &'static [&'static str],
+    /// Prompts in which it stays silent.
+    pub good: &'static [&'static str],
+}
+
+/// One check.
+pub(crate) trait Check: Sync {
+    fn meta(&self) -> &'static Meta;
+    /// Reports every fault it sees.
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>);
+}
+
+/// All checks, sorted by family, then id.
+pub(crate) static CHECKS: &[&dyn Check] = &[
+    &missing::AbsentPart,
+    &missing::ThinPart,
+    &vague::UnmeasuredWording,
+    &redundant::SaidBefore,
+    &wordy::Padding,
+    &slot::LeftOverSlot,
+    &slot::MixedSlots,
+    &markup::OpenFence,
+    &markup::OpenTag,
+];
+
+/// What is known of every check, in the order in which they run.
+pub fn checks() -> impl Iterator<Item = &'static Meta> {
+    CHECKS.iter().map(|check| check.meta())
+}
+
+/// The reading of one prompt, as the checks see it.
+pub(crate) struct Case<'a> {
+    pub(crate) source: &'a Source,
+    pub(crate) words: &'a Words,
+    pub(crate) outline: &'a Outline,
+    pub(crate) units: &'a [Unit],
+    pub(crate) labels: &'a [Label],
+    pub(crate) hits: &'a [Vec<Hit>],
+    pub(crate) slots: &'a [Slot],
+    pub(crate) frame: &'a Frame,
+}
+
+impl Case<'_> {
+    pub(crate) fn text(&self, span: Span) -> &str {
+        self.source.slice(span)
+    }
+
+    pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
+        self.words.within(self.units[unit].text)
+    }
+
+    /// Units that ask something of the model: not marks, samples, code, tables or background.
+    pub(crate) fn demands(&self) -> impl Iterator<Item = usize> + '_ {
+        (0..self.units.len()).filter(|&unit| {
+            let asks = matches!(
+                self.labels[unit].component,
+                Some(Component::Role | Component::Task | Component::Constraints | Component::OutputFormat)
+            );
+            let prose = !matches!(
+                self.units[unit].kind,
+                UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn
+            );
+            asks && prose
+        })
+    }
+
+    pub(crate) fn has(&self, component: Component) -> bool {
+        self.labels.iter().any(|label| label.component == Some(component))
+    }
+}
+
+/// Takes what checks report and stamps it with the check's name and weight.
+pub(crate) struct Sink<'a> {
+    meta: &'static Meta,
+    findings: &'a mut Vec<Finding>,
+}
+
+impl Sink<'_> {
+    pub(crate) fn report(&mut self, span: Span, message: String, write: impl Into<String>) -> &mut Finding {
+        self.findings.push(Finding {
+            check: self.meta.id,
+            family: self.meta.family,
+            severity: self.meta.severity,
+            span,
+            message,
+            related: Vec::new(),
+            why: self.meta.why,
+            write: write.into(),
+            fix: Vec::new(),
+        });
+        let last = self.findings.len() - 1;
+        &mut self.findings[last]
+    }
+}
+
+/// Runs every check. Findings come back sorted by place, then check.
+pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
+    let mut findings = Vec::new();
+    for check in CHECKS {
+        check.run(case, &mut Sink { meta: check.meta(), findings: &mut findings });
+    }
+    findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));
+    findings
+}
+
+/// An edit that removes a stretch of a sentence, takes the white space that would be left double,
+/// and starts what follows with a capital when it now opens the sentence.
+pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit> {
+    let mut end = span.end();
+    let mut replacement = short.to_string();
+    let rest = &text[end..];
+    if short.is_empty() {
+        let gap = rest.len() - rest.trim_start_matches([' ', '\t']).len();
+        end += gap;
+    }
+    if opens {
+        let next: String = match short.chars().next() {
+            Some(_) => short.to_string(),
+            None => text[end..].chars().take(1).collect(),
+        };
+        let mut chars = next.chars();
+        if let Some(first) = chars.next() {
+            replacement = first.to_uppercase().chain(chars).collect();
+            if short.is_empty() {
+                end += first.len_utf8();
+            }
+        }
+    }
+    vec![Edit { span: Span::new(span.start(), end), replacement }]
+}
+
+#[cfg(test)]
+mod tests;

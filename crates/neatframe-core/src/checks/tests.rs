@@ -1,0 +1,52 @@
+//! Rules that hold for every check, driven by the samples they carry.
+
+use super::*;
+use crate::ledger::CountTokens;
+use crate::review::{Settings, review};
+
+struct Bytes;
+
+impl CountTokens for Bytes {
+    fn encoding(&self) -> &str {
+        "bytes"
+    }
+
+    fn lengths(&self, text: &str) -> Vec<u32> {
+        vec![1; text.len()]
+    }
+}
+
+fn found(text: &str) -> Vec<&'static str> {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    review(source, &Settings::default(), &Bytes).findings().iter().map(|finding| finding.check).collect()
+}
+
+#[test]
+fn every_check_reports_its_bad_and_spares_its_good() {
+    let mut wrong = Vec::new();
+    for meta in checks() {
+        assert!(!meta.bad.is_empty() && !meta.good.is_empty(), "{} has no samples", meta.id);
+        wrong.extend(meta.bad.iter().filter(|text| !found(text).contains(&meta.id)).map(|text| (meta.id, "missed", text)));
+        wrong.extend(meta.good.iter().filter(|text| found(text).contains(&meta.id)).map(|text| (meta.id, "noisy", text)));
+    }
+    assert!(wrong.is_empty(), "{wrong:#?}");
+}
+
+#[test]
+fn ids_are_unique_and_kebab_case() {
+    let mut ids: Vec<&str> = checks().map(|meta| meta.id).collect();
+    assert!(ids.iter().all(|id| id.chars().all(|c| c.is_ascii_lowercase() || c == '-')));
+    ids.sort_unstable();
+    let count = ids.len();
+    ids.dedup();
+    assert_eq!(ids.len(), count);
+}
+
+#[test]
+fn a_cut_leaves_a_sentence() {
+    let text = "In order to warn them, shout.";
+    let edits = cut(text, Span::new(0, 11), "to", true);
+    assert_eq!(crate::edit::apply(text, &edits).unwrap(), "To warn them, shout.");
+    let text = "Basically write it.";
+    assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", true)).unwrap(), "Write it.");
+}

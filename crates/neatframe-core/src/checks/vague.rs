@@ -1,0 +1,115 @@
+//! Words that two careful readers would carry out differently.
+
+use super::{Case, Check, Meta, Sink};
+use crate::finding::{Family, Severity};
+use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
+use crate::span::Span;
+use crate::words::Word;
+
+/// An unmeasured quality, an amount with no number, a decision left open, an open end.
+pub(super) struct UnmeasuredWording;
+
+static META: Meta = Meta {
+    id: "unmeasured-wording",
+    family: Family::Vague,
+    severity: Severity::Warning,
+    summary: "words that two readers would carry out differently",
+    why: "The model settles for the most common reading, which is rarely yours.",
+    bad: &[
+        "Write a nice notice for the quay.",
+        "List the delays, the causes, etc.",
+        "Add a photo when appropriate.",
+        "Keep the notice short.",
+        "Write something useful for the crew.",
+    ],
+    good: &[
+        "Keep the notice short: at most 60 words.",
+        "Write a friendly notice, for example \"Hop on, there is room\".",
+        "Begin with the words \"Nice to see you\".",
+        "List the delays and the causes.",
+        "Answer well within the limit, as well as the follow-up.",
+    ],
+};
+
+impl Check for UnmeasuredWording {
+    fn meta(&self) -> &'static Meta {
+        &META
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let length_stated = case.demands().any(|unit| states_length(case.words_of(unit)));
+        for unit in case.demands() {
+            let words = case.words_of(unit);
+            let text = case.text(case.units[unit].text);
+            let vague: Vec<&Hit> = case.hits[unit]
+                .iter()
+                .filter(|hit| hit.set == Set::Vague && VAGUE[hit.entry as usize].kind != VagueKind::Plain)
+                .filter(|hit| {
+                    let at = words[hit.first].start as usize - case.units[unit].text.start();
+                    !super::slot::is_quoted(text, at) && !is_pinned(case, unit, words, hit, length_stated)
+                })
+                .collect();
+            let Some(first) = vague.first() else { continue };
+            let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
+            let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.text(span(hit)))).collect();
+            let verb = if named.len() == 1 { "leaves" } else { "leave" };
+            let message = format!("{} {verb} {}", join(&named), VAGUE[first.entry as usize].kind.leaves_open());
+            let whole = vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
+            sink.report(whole, message, VAGUE[first.entry as usize].write);
+        }
+    }
+}
+
+impl VagueKind {
+    fn leaves_open(self) -> &'static str {
+        match self {
+            VagueKind::Quality => "the standard open",
+            VagueKind::Quantity => "the amount open",
+            VagueKind::Deferral => "the decision open",
+            VagueKind::OpenEnd => "the list open",
+            VagueKind::Bare | VagueKind::Plain => "open what is meant",
+        }
+    }
+}
+
+fn join(named: &[String]) -> String {
+    match named {
+        [] => String::new(),
+        [one] => one.clone(),
+        [head @ .., last] => format!("{} and {last}", head.join(", ")),
+    }
+}
+
+/// True when the words state a length or a count of text: a number beside a measure.
+fn states_length(words: &[Word]) -> bool {
+    words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
+}
+
+/// True when something near says what the term means here.
+fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_stated: bool) -> bool {
+    let kind = VAGUE[hit.entry as usize].kind;
+    let after = &words[hit.last + 1..];
+    let text = case.source.text();
+    let number = words.iter().any(|word| word.is_number());
+    let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
+    // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
+    let explained = after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
+        || after.iter().any(|word| {
+            matches!(
+                word.text(text).to_ascii_lowercase().as_str(),
+                "example" | "e.g" | "i.e" | "means" | "meaning" | "namely" | "instance" | "such" | "like" | "than"
+            )
+        });
+    match kind {
+        VagueKind::Plain => true,
+        VagueKind::Quantity => number || conditional || length_stated || explained,
+        VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
+        VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),
+        VagueKind::OpenEnd => false,
+        VagueKind::Bare => explained,
+    }
+}
+
+fn is_rule_of_style(case: &Case<'_>, unit: usize) -> bool {
+    case.labels[unit].facet == Some(crate::component::Facet::Tone)
+}

@@ -1,0 +1,73 @@
+//! Words that carry nothing.
+
+use super::{Case, Check, Meta, Sink, cut};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::{PADDING, PaddingKind, Set};
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// Filler, pleasantries, empty intensifiers, inflated phrases, lines left over from a chat.
+pub(super) struct Padding;
+
+static PADDING_META: Meta = Meta {
+    id: "padding",
+    family: Family::Wordy,
+    severity: Severity::Note,
+    summary: "filler, pleasantries, empty intensifiers, long forms of short words",
+    why: "Every word is paid for at every call, and padding dilutes the words that steer.",
+    bad: &[
+        "Hi there! Write the notice.",
+        "Write the notice in order to warn passengers.",
+        "It is very important to note that the quay is wet. Write a notice.",
+        "Sure, here is an improved prompt:\nWrite a notice.",
+    ],
+    good: &[
+        "Write the notice so that passengers are warned.",
+        "Begin every reply with \"Hi there!\".",
+        "Customer: hi there, thank you so much\nClerk: You are welcome.\nCustomer: bye\nClerk: Bye.",
+    ],
+};
+
+impl Check for Padding {
+    fn meta(&self) -> &'static Meta {
+        &PADDING_META
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for (index, unit) in case.units.iter().enumerate() {
+            let sample = case.labels[index].component == Some(Component::Examples);
+            if sample || matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn) {
+                continue;
+            }
+            let words = case.words_of(index);
+            for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding) {
+                let term = &PADDING[hit.entry as usize];
+                let span = words[hit.first].span().cover(words[hit.last].span());
+                if super::slot::is_quoted(case.text(unit.text), span.start() - unit.text.start()) {
+                    continue;
+                }
+                report(case, sink, unit.text, span, term.kind, term.short);
+            }
+        }
+    }
+}
+
+fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, kind: PaddingKind, short: &str) {
+    let phrase = case.text(span);
+    let whole = matches!(kind, PaddingKind::ChatLine);
+    let place = if whole { unit } else { span };
+    let (message, write) = match kind {
+        PaddingKind::Filler => (format!("`{phrase}` adds nothing"), "leave it out".to_string()),
+        PaddingKind::Pleasantry => (format!("`{phrase}` is politeness that a model does not need"), "leave it out".into()),
+        PaddingKind::Intensifier => (format!("`{phrase}` only raises the voice"), "leave it out, or say what it should change".into()),
+        PaddingKind::Inflated => (format!("`{phrase}` is long for `{short}`"), format!("write `{short}`")),
+        PaddingKind::ChatLine => ("a line left over from a chat".to_string(), "take the line out".into()),
+    };
+    let opens = span.start() == unit.start();
+    let finding = sink.report(place, message, write);
+    if kind != PaddingKind::Intensifier {
+        let goes = if whole { unit } else { span };
+        finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+    }
+}

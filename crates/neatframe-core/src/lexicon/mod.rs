@@ -1,0 +1,188 @@
+//! What the program knows about words: compiled in from `data/*.toml`, looked up by whole word sequences.
+
+pub(crate) mod pattern;
+pub(crate) mod vocabulary;
+
+use crate::component::{Component, Facet};
+use crate::words::Word;
+use vocabulary::{NUMBER, NUMBER_WORD, PUNCTUATION};
+
+/// Which file of the lexicon a hit comes from.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) enum Set {
+    Vague,
+    Padding,
+    Cue,
+    Title,
+}
+
+/// One place of a compiled pattern.
+pub(crate) enum Token {
+    Word(u32),
+    Number,
+    Any,
+    Gap,
+}
+
+/// A compiled pattern. Its first token is not stored: the table is sorted by it.
+pub(crate) struct Pattern {
+    rest: &'static [Token],
+    set: Set,
+    entry: u16,
+    at_start: bool,
+    at_end: bool,
+}
+
+/// A word or phrase that two readers would carry out differently.
+pub(crate) struct VagueTerm {
+    pub(crate) kind: VagueKind,
+    pub(crate) write: &'static str,
+}
+
+/// What makes a term vague, and so what can pin it down.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) enum VagueKind {
+    /// A quality with no measure.
+    Quality,
+    /// An amount or length with no number.
+    Quantity,
+    /// The decision is left to the reader ("as appropriate").
+    Deferral,
+    /// An open end ("etc.").
+    OpenEnd,
+    /// An ask with no object or no measure at all.
+    Bare,
+    /// A phrase that only looks vague ("as well"): it silences what stands in it.
+    Plain,
+}
+
+/// A phrase that can go, with its short form.
+pub(crate) struct PaddingTerm {
+    pub(crate) kind: PaddingKind,
+    /// What says the same in fewer words; empty when the phrase can simply go.
+    pub(crate) short: &'static str,
+}
+
+/// What kind of padding a phrase is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) enum PaddingKind {
+    /// A phrase that adds no meaning.
+    Filler,
+    /// A greeting, thanks or politeness.
+    Pleasantry,
+    /// A word that only raises the voice.
+    Intensifier,
+    /// A long form of a short word.
+    Inflated,
+    /// A line left over from a chat.
+    ChatLine,
+}
+
+/// A phrase that speaks for a component.
+pub(crate) struct Cue {
+    pub(crate) name: &'static str,
+    pub(crate) component: Component,
+    pub(crate) facet: Option<Facet>,
+    pub(crate) weight: f32,
+}
+
+/// Words of a section title that speak for a component.
+pub(crate) struct Title {
+    pub(crate) component: Component,
+}
+
+include!(concat!(env!("OUT_DIR"), "/lexicon.rs"));
+
+/// A pattern found in a run of words; `first` and `last` are indices into that run, both included.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) struct Hit {
+    pub(crate) set: Set,
+    pub(crate) entry: u16,
+    pub(crate) first: usize,
+    pub(crate) last: usize,
+}
+
+/// Finds every pattern in a run of words. Of several of one set at one place, the longest is kept.
+pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
+    hits.clear();
+    let opening = words.iter().position(|word| !word.is_punctuation()).unwrap_or(0);
+    for first in 0..words.len() {
+        let id = words[first].id;
+        find_from(words, first, opening, id, hits);
+        if words[first].is(NUMBER_WORD) {
+            find_from(words, first, opening, NUMBER, hits);
+        }
+    }
+}
+
+fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut Vec<Hit>) {
+    if !vocabulary::is_known(id) {
+        return;
+    }
+    let (from, to) = FIRST[id as usize];
+    for pattern in &PATTERNS[from as usize..to as usize] {
+        if pattern.at_start && first != opening {
+            continue;
+        }
+        let Some(last) = match_rest(pattern.rest, words, first) else { continue };
+        if pattern.at_end && words[last + 1..].iter().any(|word| !word.is_punctuation()) {
+            continue;
+        }
+        let hit = Hit { set: pattern.set, entry: pattern.entry, first, last };
+        let rival = hits.iter().rposition(|h| h.set == hit.set && h.first <= first && first <= h.last);
+        match rival {
+            // Cues add up; of the rest the longest counts.
+            Some(at) if hit.set != Set::Cue => {
+                if hits[at].first == first && hits[at].last < last {
+                    hits[at] = hit;
+                }
+            }
+            _ => hits.push(hit),
+        }
+    }
+}
+
+/// Matches the rest of a pattern after `at`; gives the index of the last word. Gaps are short, so this is linear.
+fn match_rest(rest: &[Token], words: &[Word], at: usize) -> Option<usize> {
+    let Some((token, tail)) = rest.split_first() else { return Some(at) };
+    if let Token::Gap = token {
+        return (0..=4).find_map(|skipped| {
+            let ends_clause = words.get(at + 1..at + 1 + skipped)?.iter().any(|word| word.is(vocabulary::STOP_MARK));
+            if ends_clause { None } else { match_rest(tail, words, at + skipped) }
+        });
+    }
+    let word = words.get(at + 1)?;
+    let fits = match token {
+        Token::Word(id) => word.id == *id,
+        Token::Number => word.is_number(),
+        Token::Any => !word.is(PUNCTUATION),
+        Token::Gap => false,
+    };
+    if fits { match_rest(tail, words, at + 1) } else { None }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::span::Span;
+    use crate::words::Words;
+
+    fn found(text: &str, set: Set) -> Vec<&str> {
+        let words = Words::read(text, 0);
+        let words = words.within(Span::new(0, text.len()));
+        let mut hits = Vec::new();
+        find(words, &mut hits);
+        let span = |hit: &Hit| &text[words[hit.first].start as usize..words[hit.last].end as usize];
+        hits.iter().filter(|hit| hit.set == set).map(span).collect()
+    }
+
+    #[test]
+    fn the_longest_of_a_set_wins() {
+        assert_eq!(found("Write it in a Good Way, as appropriate.", Set::Vague), ["in a Good Way", "as appropriate"]);
+    }
+
+    #[test]
+    fn anchored_patterns_hold_to_the_start() {
+        assert_eq!(found("Hi there! Say hi there.", Set::Padding), ["Hi there!"]);
+    }
+}

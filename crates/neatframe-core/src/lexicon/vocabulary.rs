@@ -1,0 +1,63 @@
+//! The words that the lexicon knows, in a table made at build time.
+
+include!(concat!(env!("OUT_DIR"), "/vocabulary.rs"));
+
+/// The id of a number in digits. The vocabulary's own entry 0 stands for it.
+pub(crate) const NUMBER: u32 = 0;
+
+const UNKNOWN: u32 = 1 << 31;
+
+/// The id of a lower-case word: its index, or a hash with the highest bit set.
+pub(crate) fn find(word: &[u8]) -> u32 {
+    let hash = fnv(word);
+    let mut slot = hash as usize & (TABLE.len() - 1);
+    loop {
+        let index = TABLE[slot];
+        if index == 0 {
+            return UNKNOWN | hash;
+        }
+        if WORDS[index as usize].as_bytes() == word {
+            return u32::from(index);
+        }
+        slot = (slot + 1) & (TABLE.len() - 1);
+    }
+}
+
+/// The flags of a word, 0 for an unknown one.
+pub(crate) fn flags(id: u32) -> u32 {
+    if id & UNKNOWN == 0 { FLAGS[id as usize] } else { 0 }
+}
+
+/// True when the vocabulary holds the word.
+pub(crate) fn is_known(id: u32) -> bool {
+    id & UNKNOWN == 0
+}
+
+/// FNV-1a, 32 bits (Fowler, Noll, Vo); the build script fills the table with the same function.
+fn fnv(bytes: &[u8]) -> u32 {
+    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+}
+
+/// The value of a number word such as `twelve`.
+pub(crate) fn number_value(id: u32) -> Option<u32> {
+    NUMBER_VALUES.iter().find(|(word, _)| *word == id).map(|&(_, value)| value)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn every_word_is_found_at_its_index() {
+        for (index, word) in WORDS.iter().enumerate().skip(1) {
+            assert_eq!(find(word.as_bytes()), index as u32, "{word}");
+        }
+        assert!(!is_known(find(b"zzzyx")));
+    }
+
+    #[test]
+    fn number_words_have_values() {
+        assert_eq!(number_value(find(b"twelve")), Some(12));
+        assert_eq!(number_value(find(b"nice")), None);
+    }
+}

@@ -1,0 +1,51 @@
+//! Reads prompts written for large language models, judges them and restructures them.
+//!
+//! Text goes in, values come out: this crate knows no files, network, clock or terminal.
+//!
+//! ```
+//! use neatframe_core::{CountTokens, Settings, Source, review};
+//!
+//! struct Bytes; // a program brings a real vocabulary
+//! impl CountTokens for Bytes {
+//!     fn encoding(&self) -> &str { "bytes" }
+//!     fn lengths(&self, text: &str) -> Vec<u32> { vec![1; text.len()] }
+//! }
+//!
+//! let prompt = Source::from_bytes(b"Write a nice notice.".to_vec())?;
+//! let review = review(prompt, &Settings::default(), &Bytes);
+//! assert_eq!(review.findings()[0].check, "unmeasured-wording");
+//! # Ok::<(), neatframe_core::SourceError>(())
+//! ```
+#![deny(missing_docs)]
+#![warn(clippy::print_stdout, clippy::print_stderr)]
+
+mod checks;
+mod classify;
+mod component;
+mod edit;
+mod finding;
+mod frame;
+mod ledger;
+mod lexicon;
+mod likeness;
+mod outline;
+mod review;
+mod slots;
+mod source;
+mod span;
+mod units;
+mod words;
+
+pub use checks::{Meta, checks};
+pub use classify::{Evidence, Label};
+pub use component::{Component, Facet};
+pub use edit::{Edit, EditError, apply};
+pub use finding::{Family, Finding, Severity};
+pub use frame::{Frame, Importance, Need};
+pub use ledger::{CountTokens, Ledger};
+pub use outline::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
+pub use review::{Part, Review, Settings, review};
+pub use slots::{Slot, Syntax};
+pub use source::{LARGEST, Position, Source, SourceError};
+pub use span::Span;
+pub use units::{Unit, UnitKind};

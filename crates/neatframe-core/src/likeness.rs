@@ -1,0 +1,143 @@
+//! What a demand comes down to, so that two can be compared whatever their words.
+
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+
+/// The gist of a unit: the stems of its meaningful words, its numbers, and whether it forbids.
+#[derive(Clone, Debug, Default)]
+pub(crate) struct Gist {
+    /// Sorted, no doubles. Words of one meaning share a stem.
+    pub(crate) stems: Vec<u32>,
+    numbers: Vec<u32>,
+    forbids: bool,
+}
+
+/// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most").
+const FRAMING: &str = " keep make made be stay give given use used write written ensure sure remember forget need needs want \
+ long longer short shorter length size total overall most least more less fewer under below over above within maximum max minimum min \
+ time times look looks sound come comes thing things way please reply replies answer answers response responses output text \
+ include note important really very said say last first well everything whole part parts count counted also exceed limit limited \
+ get put do done have has go goes it its ";
+
+/// Groups of words that demand the same.
+const SAME: [&str; 12] = [
+    " brief concise short succinct terse ",
+    " nice kind polite friendly courteous ",
+    " figure figures number numbers ",
+    " customer customers client clients ",
+    " cheap inexpensive affordable low-cost ",
+    " simple plain easy ",
+    " e-mail email mail ",
+    " invent fabricate hallucinate ",
+    " picture image photo ",
+    " heading headline title ",
+    " professional businesslike ",
+    " bullet bullets ",
+];
+
+/// Reads the gist of a unit's words.
+pub(crate) fn gist(text: &str, words: &[Word]) -> Gist {
+    let mut gist = Gist::default();
+    for word in words {
+        if word.is_number() {
+            let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
+            let digits = word.text(text).parse().unwrap_or(value);
+            gist.numbers.push(digits);
+            continue;
+        }
+        gist.forbids |= word.is(vocabulary::NEGATION);
+        if word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::NEGATION) {
+            continue;
+        }
+        let lower = word.text(text).to_lowercase();
+        if !FRAMING.contains(&format!(" {lower} ")) || is_quality(&lower) {
+            gist.stems.push(stem(&lower));
+        }
+    }
+    gist.stems.sort_unstable();
+    gist.stems.dedup();
+    gist.numbers.sort_unstable();
+    gist
+}
+
+/// "short" frames a limit but is the whole of "keep it short".
+fn is_quality(word: &str) -> bool {
+    word == "short"
+}
+
+impl Gist {
+    /// True when `earlier` makes the demand that this one makes: its words are there, its numbers are the same.
+    pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
+        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
+        let same_numbers = self.numbers == earlier.numbers
+            || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
+        if !same_numbers || shared == 0 {
+            return false;
+        }
+        let weight = self.stems.len() + self.numbers.len();
+        let covered = shared * 5 >= self.stems.len() * 4;
+        // The shorter the demand, the more of the earlier one it has to be.
+        let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
+        covered && alike && (weight >= 2 || earlier.stems.len() <= 2) && self.forbids == earlier.forbids
+    }
+}
+
+/// A light stemmer: folds plural and verb endings, and words of one meaning.
+pub(crate) fn stem(word: &str) -> u32 {
+    if let Some(group) = SAME.iter().find(|group| group.contains(&format!(" {word} "))) {
+        return hash(group.as_bytes());
+    }
+    let base = word.strip_suffix("'s").unwrap_or(word);
+    let cut = |suffix: &str, least: usize| base.strip_suffix(suffix).filter(|rest| rest.len() >= least);
+    let base = cut("ations", 4)
+        .or_else(|| cut("ation", 4))
+        .or_else(|| cut("ingly", 3))
+        .or_else(|| cut("ing", 3))
+        .or_else(|| cut("ies", 3))
+        .or_else(|| cut("ely", 3))
+        .or_else(|| cut("es", 4))
+        .or_else(|| cut("ed", 3))
+        .or_else(|| cut("ly", 3))
+        .or_else(|| if base.ends_with("ss") { None } else { cut("s", 3) })
+        .unwrap_or(base);
+    let base = base.trim_end_matches(['e', 'y']);
+    hash(base.as_bytes())
+}
+
+/// FNV-1a, 32 bits (Fowler, Noll, Vo).
+fn hash(bytes: &[u8]) -> u32 {
+    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::span::Span;
+    use crate::words::Words;
+
+    fn said(later: &str, earlier: &str) -> bool {
+        let read = |text: &str| gist(text, Words::read(text, 0).within(Span::new(0, text.len())));
+        read(later).is_said_by(&read(earlier))
+    }
+
+    #[test]
+    fn other_words_same_demand() {
+        assert!(said("The total length must stay below 400 words.", "Keep it under 400 words, all parts counted."));
+        assert!(said("Each price has to come with its link.", "Give a link for every price."));
+        assert!(said("The feedback should be good.", "Give good feedback."));
+    }
+
+    #[test]
+    fn other_demands() {
+        assert!(!said("Bullets have at most 12 words.", "Titles have at most 8 words."));
+        assert!(!said("Never name the pier.", "Name the pier."));
+        assert!(!said("Write the answer.", "Write the summary of the answer in French."));
+    }
+
+    #[test]
+    fn stems_fold_endings() {
+        assert_eq!(stem("prices"), stem("price"));
+        assert_eq!(stem("concise"), stem("brief"));
+        assert_ne!(stem("ferry"), stem("fern"));
+    }
+}

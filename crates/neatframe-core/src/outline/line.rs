@@ -1,0 +1,209 @@
+//! What a single line looks like on its own.
+
+use crate::span::Span;
+
+/// A line without its line end, and where the next one starts.
+#[derive(Clone, Copy, Debug)]
+pub(super) struct Line {
+    pub(super) start: usize,
+    pub(super) end: usize,
+    pub(super) next: usize,
+}
+
+/// Cuts a text into lines from byte `from` on.
+pub(super) fn lines(text: &str, from: usize) -> Vec<Line> {
+    let bytes = text.as_bytes();
+    let mut lines = Vec::with_capacity(text.len() / 50);
+    let mut start = from;
+    while start < text.len() {
+        let newline = memchr::memchr(b'\n', &bytes[start..]).map(|offset| start + offset);
+        let next = newline.map_or(text.len(), |at| at + 1);
+        let mut end = newline.unwrap_or(text.len());
+        if end > start && bytes[end - 1] == b'\r' {
+            end -= 1;
+        }
+        lines.push(Line { start, end, next });
+        start = next;
+    }
+    lines
+}
+
+/// The non-blank middle of a stretch of text, and the width of the white space before it.
+pub(super) fn core(text: &str, start: usize, end: usize) -> (Span, u16) {
+    let body = &text[start..end];
+    let trimmed = body.trim_start();
+    let lead = &body[..body.len() - trimmed.len()];
+    let indent: usize = lead.chars().map(|c| if c == '\t' { 4 } else { 1 }).sum();
+    let from = start + lead.len();
+    (Span::new(from, from + trimmed.trim_end().len()), indent.min(u16::MAX as usize) as u16)
+}
+
+/// `# Title`, one to six signs. A sign with no blank after it counts only before a capital.
+pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
+    let body = &text[line.range()];
+    let level = body.bytes().take_while(|&b| b == b'#').count();
+    if level == 0 || level > 6 {
+        return None;
+    }
+    let rest = &body[level..];
+    let title = rest.trim().trim_end_matches('#').trim_end();
+    let spaced = rest.starts_with([' ', '\t']);
+    let close = rest.chars().next().is_some_and(char::is_uppercase) && rest.split_whitespace().count() <= 8;
+    if title.is_empty() || !(spaced || close) {
+        return None;
+    }
+    let at = line.start() + body.find(title)?;
+    Some((level as u8, Span::new(at, at + title.len())))
+}
+
+/// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more.
+pub(super) fn is_rule(body: &str) -> bool {
+    let mut chars = body.chars().filter(|c| !c.is_whitespace());
+    let Some(first) = chars.next() else { return false };
+    let known = matches!(first, '-' | '=' | '*' | '_' | '"' | '\'' | '~' | '#' | '+' | '─' | '━' | '═' | '—' | '•' | '.');
+    known && chars.clone().count() >= 2 && chars.all(|c| c == first)
+}
+
+/// `=== Name ===`, `--- Name ---`, `---Name---`: the name.
+pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
+    let body = &text[line.range()];
+    let sign = body.chars().next().filter(|c| matches!(c, '-' | '=' | '*' | '#' | '~' | '─' | '═' | '_'))?;
+    let lead = body.chars().take_while(|&c| c == sign).count();
+    let inner = body.trim_matches(sign).trim();
+    let tail = body.chars().rev().take_while(|&c| c == sign).count();
+    let enough = if sign == '*' || sign == '_' || sign == '#' { 3 } else { 2 };
+    if lead < enough || tail < 2 || inner.is_empty() || inner.split_whitespace().count() > 8 {
+        return None;
+    }
+    let at = line.start() + body.find(inner)?;
+    Some(Span::new(at, at + inner.len()))
+}
+
+/// A line that is bold from end to end, `**Name**` or `**Name:**`: the name.
+pub(super) fn bold_title(text: &str, line: Span) -> Option<Span> {
+    let body = &text[line.range()];
+    let marker = if body.starts_with("**") { "**" } else if body.starts_with("__") { "__" } else { return None };
+    let inner = body.strip_prefix(marker)?.trim_end_matches(':').strip_suffix(marker)?;
+    let name = inner.trim().trim_end_matches(':').trim_end();
+    if name.is_empty() || inner.contains(marker) || name.split_whitespace().count() > 8 || name.ends_with('.') {
+        return None;
+    }
+    let at = line.start() + body.find(name)?;
+    Some(Span::new(at, at + name.len()))
+}
+
+/// A line in capitals with no full stop, at least one word of three letters.
+pub(super) fn is_capitals(body: &str) -> bool {
+    let words = body.split_whitespace().count();
+    let letters = body.chars().filter(|c| c.is_alphabetic()).count();
+    letters >= 4
+        && words <= 7
+        && !body.chars().any(char::is_lowercase)
+        && !body.ends_with(['.', '!', '?', ',', ';'])
+        && !body.contains(['<', '{', '|', '"', '_', '`', '='])
+}
+
+/// A list marker with its blank: its span, and whether it is numbered.
+pub(super) fn item_marker(text: &str, line: Span) -> Option<(Span, bool)> {
+    let body = &text[line.range()];
+    let mut chars = body.char_indices();
+    let (_, first) = chars.next()?;
+    let bullet = matches!(first, '-' | '*' | '+' | '•' | '–' | '—' | '◦' | '▪' | '‣' | '·' | '●' | '○' | '→');
+    if bullet {
+        let after = first.len_utf8();
+        let spaced = body[after..].starts_with([' ', '\t']);
+        return (spaced && !body[after..].trim().is_empty()).then(|| (marker(line, body, after), false));
+    }
+    if let Some(end) = numbered(body) {
+        return Some((marker(line, body, end), true));
+    }
+    named_step(body).map(|end| (marker(line, body, end), true))
+}
+
+fn marker(line: Span, body: &str, end: usize) -> Span {
+    let blank = body[end..].len() - body[end..].trim_start().len();
+    Span::new(line.start(), line.start() + end + blank)
+}
+
+/// `1.`, `2)`, `(3)`, `a)`, `iv.`: the length of the marker.
+fn numbered(body: &str) -> Option<usize> {
+    let inner = body.strip_prefix('(').unwrap_or(body);
+    let offset = body.len() - inner.len();
+    let digits = inner.bytes().take_while(u8::is_ascii_digit).count();
+    let letters = inner.bytes().take_while(u8::is_ascii_alphabetic).count();
+    let label = if (1..=3).contains(&digits) { digits } else { letters };
+    let roman = letters > 0 && inner[..letters].bytes().all(|b| b"ivxIVX".contains(&b));
+    if digits == 0 && letters != 1 && !(roman && letters <= 4) || digits > 3 {
+        return None;
+    }
+    let after = &inner[label..];
+    // Sub-numbers such as 2.1 belong to the marker.
+    let sub = after.bytes().take_while(|b| b.is_ascii_digit() || *b == b'.').count();
+    let sub = if digits > 0 && sub > 1 { sub - usize::from(!after[..sub].ends_with('.')) } else { 0 };
+    let dotted = sub > 0 && after[..sub].ends_with('.');
+    let after = &after[sub..];
+    let close = match after.as_bytes().first() {
+        Some(b')') => 1,
+        Some(b'.') if digits > 0 || roman || inner.as_bytes()[0].is_ascii_lowercase() => 1,
+        _ if dotted => 0,
+        _ => return None,
+    };
+    let spaced = after[close..].is_empty() || after[close..].starts_with([' ', '\t']);
+    (spaced && !after[close..].trim().is_empty()).then_some(offset + label + sub + close)
+}
+
+/// `Step 3:`, `Stage 2 -`, `Phase 1.`: the length of the marker.
+fn named_step(body: &str) -> Option<usize> {
+    let word = body.bytes().take_while(u8::is_ascii_alphabetic).count();
+    if !STEP_WORDS.iter().any(|step| body[..word].eq_ignore_ascii_case(step)) {
+        return None;
+    }
+    let rest = body[word..].trim_start_matches([' ', '#']);
+    let digits = rest.bytes().take_while(u8::is_ascii_digit).count();
+    let after = rest[digits..].trim_start();
+    if digits == 0 || digits > 3 || !after.starts_with([':', '.', ')', '-', '–', '—']) {
+        return None;
+    }
+    let sign = after.chars().next().map_or(0, char::len_utf8);
+    Some(body.len() - after.len() + sign)
+}
+
+/// Words that name a numbered step.
+pub(crate) const STEP_WORDS: [&str; 7] = ["step", "stage", "phase", "part", "task", "rule", "round"];
+
+/// `Label: text` or `LABEL - text`, also with the label in bold: the label, and where the text starts.
+pub(super) fn label(text: &str, line: Span) -> Option<(Span, usize)> {
+    let body = &text[line.range()];
+    let bold = body.starts_with("**") || body.starts_with("__");
+    let inner = if bold { &body[2..] } else { body };
+    let shift = body.len() - inner.len();
+    let colon = inner.char_indices().take(60).find(|(_, c)| *c == ':').map(|(at, _)| at);
+    let (name, after) = match colon {
+        Some(colon) => (&inner[..colon], &inner[colon + 1..]),
+        None => {
+            let dash = inner.find(" - ").or_else(|| inner.find(" – ")).filter(|&at| at <= 40)?;
+            let name = &inner[..dash];
+            if bold || name.chars().any(char::is_lowercase) || name.chars().filter(|c| c.is_alphabetic()).count() < 3 {
+                return None;
+            }
+            (name, inner[dash..].trim_start_matches([' ', '-', '–']))
+        }
+    };
+    let (name, after) = if bold {
+        let name = name.trim_end_matches(['*', '_']);
+        (name, after.strip_prefix("**").or_else(|| after.strip_prefix("__")).unwrap_or(after))
+    } else {
+        (name, after)
+    };
+    let words = name.split_whitespace().count();
+    let first = name.chars().next()?;
+    let odd = name.contains(['"', '{', '}', '<', '>', '|', '`', '.', '?', '!', '(', ';', '“', '=', '*'])
+        || after.starts_with("//")
+        || after.starts_with(|c: char| c.is_ascii_digit());
+    if words == 0 || words > 5 || odd || !(first.is_alphabetic()) || name.ends_with(' ') {
+        return None;
+    }
+    let from = line.end() - after.len();
+    let from = from + (after.len() - after.trim_start().len());
+    Some((Span::new(line.start() + shift, line.start() + shift + name.len()), from.min(line.end())))
+}

@@ -1,0 +1,152 @@
+//! Tags: which `<name>` opens a section, which closes one, which is neither.
+
+use super::Fault;
+use crate::span::Span;
+use std::collections::HashMap;
+
+/// What a `<name ...>` in the text turned out to be.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(super) enum Role {
+    /// Opens; the index of the tag that closes it.
+    Open(usize),
+    /// Closes; the index of the tag it closes.
+    Close(usize),
+    /// Neither: a slot, a word in angle brackets, or a fault already noted.
+    Loose,
+}
+
+#[derive(Clone, Copy, Debug)]
+pub(super) struct Tag {
+    pub(super) span: Span,
+    pub(super) name: Span,
+    pub(super) closes: bool,
+    /// Nothing but white space before it, or after it, on its line.
+    pub(super) starts_line: bool,
+    pub(super) ends_line: bool,
+    pub(super) role: Role,
+}
+
+/// HTML elements that never close.
+const VOID: [&str; 8] = ["br", "hr", "img", "input", "meta", "link", "p", "li"];
+
+/// Finds the tags of a line and adds them to `tags`. Text inside backticks is passed over.
+pub(super) fn scan(text: &str, line: Span, tags: &mut Vec<Tag>) {
+    let bytes = text.as_bytes();
+    if memchr::memchr(b'<', &bytes[line.range()]).is_none() {
+        return;
+    }
+    let mut at = line.start();
+    let mut in_code = false;
+    while at < line.end() {
+        match bytes[at] {
+            b'`' => in_code = !in_code,
+            b'<' if !in_code => {
+                if let Some(tag) = read(text, at, line) {
+                    at = tag.span.end();
+                    tags.push(tag);
+                    continue;
+                }
+            }
+            _ => {}
+        }
+        at += 1;
+    }
+}
+
+fn read(text: &str, at: usize, line: Span) -> Option<Tag> {
+    let before = &text[line.start()..at];
+    // `Vec<String>`, `a<b`: part of a word, not a tag.
+    if before.chars().next_back().is_some_and(char::is_alphanumeric) {
+        return None;
+    }
+    let inner = &text[at + 1..line.end()];
+    let closes = inner.starts_with('/');
+    let name = inner.strip_prefix('/').unwrap_or(inner);
+    let length = name
+        .find(|c: char| !(c.is_ascii_alphanumeric() || matches!(c, '_' | '-' | '.' | ':')))
+        .unwrap_or(name.len());
+    if length == 0 || length > 64 || !name.as_bytes()[0].is_ascii_alphabetic() {
+        return None;
+    }
+    let rest = &name[length..];
+    let attributes = rest.find('>')?;
+    let within = &rest[..attributes];
+    if within.ends_with('/') || within.contains('<') || (!within.is_empty() && !within.contains('=')) {
+        return None;
+    }
+    let name_at = at + 1 + usize::from(closes);
+    let end = name_at + length + attributes + 1;
+    if VOID.iter().any(|void| name[..length].eq_ignore_ascii_case(void)) {
+        return None;
+    }
+    Some(Tag {
+        span: Span::new(at, end),
+        name: Span::new(name_at, name_at + length),
+        closes,
+        starts_line: before.trim().is_empty(),
+        ends_line: text[end..line.end()].trim().is_empty(),
+        role: Role::Loose,
+    })
+}
+
+/// Pairs the tags of a whole text and notes what is left over. Linear in the number of tags.
+///
+/// `alone` tells whether a tag that is never closed opens a section by its looks.
+pub(super) fn pair(text: &str, tags: &mut [Tag], alone: impl Fn(&Tag) -> bool) -> Vec<Fault> {
+    let mut faults = Vec::new();
+    let mut open: HashMap<&str, Vec<usize>> = HashMap::new();
+    for index in 0..tags.len() {
+        let name = &text[tags[index].name.range()];
+        if !tags[index].closes {
+            open.entry(name).or_default().push(index);
+            continue;
+        }
+        match open.get_mut(name).and_then(Vec::pop) {
+            Some(opening) => {
+                tags[opening].role = Role::Open(index);
+                tags[index].role = Role::Close(opening);
+            }
+            None => {
+                if !spoken_of(text, &tags[index]) {
+                    faults.push(Fault::StrayClose(tags[index].span));
+                }
+            }
+        }
+    }
+    for tag in tags.iter() {
+        if tag.role == Role::Loose && !tag.closes && alone(tag) {
+            faults.push(Fault::OpenTag(tag.span));
+        }
+    }
+    crossed(tags, &mut faults);
+    faults
+}
+
+/// True when the tag is named in a sentence ("between the <answer> tags") rather than used.
+fn spoken_of(text: &str, tag: &Tag) -> bool {
+    let after = text[tag.span.end()..].trim_start();
+    !tag.ends_line && (after.starts_with("tag") || after.starts_with("and") || after.starts_with("or"))
+}
+
+fn crossed(tags: &mut [Tag], faults: &mut Vec<Fault>) {
+    let mut stack: Vec<usize> = Vec::new();
+    for index in 0..tags.len() {
+        match tags[index].role {
+            Role::Open(_) => stack.push(index),
+            Role::Close(opening) => {
+                // Whatever opened since and is still on the stack closes too late.
+                while let Some(top) = stack.pop() {
+                    if top == opening {
+                        break;
+                    }
+                    if let Role::Open(late) = tags[top].role {
+                        faults.push(Fault::CrossedTags(tags[top].span, tags[index].span));
+                        tags[top].role = Role::Loose;
+                        tags[late].role = Role::Loose;
+                    }
+                }
+            }
+            Role::Loose => {}
+        }
+    }
+}

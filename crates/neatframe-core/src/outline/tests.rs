@@ -1,0 +1,87 @@
+//! One row per layout: what each piece is read as.
+
+use super::*;
+use crate::source::Source;
+use crate::words::Words;
+
+fn outline(text: &str) -> (Source, Outline) {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    let words = Words::read(source.text(), source.body_start());
+    let outline = read(&source, &words);
+    (source, outline)
+}
+
+/// Kind and section title of each piece that is not blank.
+fn shown(text: &str) -> Vec<String> {
+    let (source, outline) = outline(text);
+    let joined: String = outline.pieces.iter().map(|piece| source.slice(piece.span)).collect();
+    assert_eq!(joined, text, "pieces give the text back");
+    let kind = |piece: &Piece| {
+        let kind = format!("{:?}", piece.kind);
+        kind.split(' ').next().unwrap().to_string()
+    };
+    let title = |piece: &Piece| source.slice(outline.sections[piece.section].title).to_string();
+    let visible = outline.pieces.iter().filter(|piece| piece.kind != PieceKind::Blank);
+    visible.map(|piece| format!("{}/{}", kind(piece), title(piece))).collect()
+}
+
+macro_rules! layout {
+    ($name:ident, $text:expr, [$($want:expr),* $(,)?]) => {
+        #[test]
+        fn $name() {
+            assert_eq!(shown($text), [$($want),*]);
+        }
+    };
+}
+
+layout!(headings_nest, "# A\none\n## B\ntwo\n# C\nthree", [
+    "Heading/A", "Text/A", "Heading/B", "Text/B", "Heading/C", "Text/C"
+]);
+layout!(underlined_heading, "Rules\n=====\nBe brief.", ["Heading/Rules", "Rule/Rules", "Text/Rules"]);
+layout!(bold_line_is_a_title, "**How you talk**\n- Brief.", ["Heading/How you talk", "Item/How you talk"]);
+layout!(capitals_are_a_title, "WHAT TO PULL\nReturn one object.", ["Heading/WHAT TO PULL", "Text/WHAT TO PULL"]);
+layout!(labels_open_sections, "Task: write it.\nAudience: clerks", ["Field/Task", "Field/Audience"]);
+layout!(label_alone, "Rules:\n- one\n- two\n\nGo.", ["Label/Rules", "Item/Rules", "Item/Rules", "Text/Rules"]);
+layout!(unknown_label_ends_at_a_blank, "Ferries:\n- Merle\n\nGo on then.", ["Label/Ferries", "Item/Ferries", "Text/"]);
+layout!(tags_nest, "<a>\n<b x=\"1\">\nhi\n</b>\nho\n</a>\nend", [
+    "TagOpen/a", "TagOpen/b", "Text/b", "TagClose/b", "Text/a", "TagClose/a", "Text/"
+]);
+layout!(tag_on_a_line_with_text, "<tool name=\"x\">Takes words.\nGives items.</tool>", [
+    "TagOpen/tool", "Text/tool", "Text/tool", "TagClose/tool"
+]);
+layout!(fence_hides_marks, "```\n# no\n<x>\n```\n- yes", ["Fence/", "Code/", "Code/", "Fence/", "Item/"]);
+layout!(turns, "Customer: hi\nFern: hello\nCustomer: bye\nFern: bye", ["Turn/", "Turn/", "Turn/", "Turn/"]);
+layout!(numbered_steps, "1. one\n2) two\nStep 3: three\n(4) four\na) five", [
+    "Item/", "Item/", "Item/", "Item/", "Item/"
+]);
+layout!(ruled_title, "--- Facts ---\nTwo ferries.", ["Heading/Facts", "Text/Facts"]);
+layout!(rules_do_not_underline_sentences, "It stands below.\n=====\n{{x}}\n=====", [
+    "Text/", "Rule/", "Text/", "Rule/"
+]);
+layout!(front_matter, "---\ntitle: x\n---\nGo.", ["FrontMatter/", "FrontMatter/", "FrontMatter/", "Text/"]);
+layout!(tables_and_quotes, "| a | b |\n|---|---|\n> said", ["Row/", "Row/", "Quote/"]);
+layout!(times_are_no_labels, "Meet at 10:30 sharp.", ["Text/"]);
+
+fn faults(text: &str) -> Vec<String> {
+    let (source, outline) = outline(text);
+    let name = |fault: &Fault| format!("{fault:?}").split('(').next().unwrap().to_string();
+    outline.faults.iter().map(|fault| format!("{} {}", name(fault), source.slice(fault.place()))).collect()
+}
+
+#[test]
+fn faults_of_tags_and_fences() {
+    assert_eq!(faults("<a>\nx\n\n<b>\ny\n</b>"), ["OpenTag <a>"]);
+    assert_eq!(faults("x\n</rubric>\ny"), ["StrayClose </rubric>"]);
+    assert_eq!(faults("<a>\n<b>\nx\n</a>\n</b>"), ["CrossedTags <b>"]);
+    assert_eq!(faults("```sql\nselect 1\n\nmore"), ["OpenFence ```sql"]);
+    assert_eq!(faults("```sql\nselect 1\n```json\n{}\n```"), ["OpenFence ```sql"]);
+    assert_eq!(faults("Put it inside the <answer> and </answer> tags. From <start> to <end>."), [""; 0]);
+}
+
+#[test]
+fn deep_nesting_is_read() {
+    let text = "<a>\n".repeat(10_000) + &"</a>\n".repeat(10_000);
+    let (_, outline) = outline(&text);
+    assert_eq!(outline.sections.len(), 10_001);
+    assert!(outline.faults.is_empty());
+}

@@ -1,0 +1,158 @@
+//! From a source to a review: the one way through.
+
+use crate::checks::{self, Case};
+use crate::classify::{self, Label, Reading};
+use crate::component::Component;
+use crate::finding::Finding;
+use crate::frame::Frame;
+use crate::ledger::{self, CountTokens, Ledger};
+use crate::lexicon::Hit;
+use crate::outline::{self, Outline, PieceKind};
+use crate::slots::{self, Slot};
+use crate::source::Source;
+use crate::span::Span;
+use crate::units::{self, Unit, UnitKind};
+use crate::words::Words;
+
+/// What a review is asked to do.
+#[derive(Clone, Debug)]
+pub struct Settings {
+    /// The frame to hold the prompt against.
+    pub frame: &'static Frame,
+}
+
+impl Default for Settings {
+    fn default() -> Settings {
+        Settings { frame: Frame::general() }
+    }
+}
+
+/// Everything that is known of one prompt.
+#[derive(Debug)]
+pub struct Review {
+    source: Source,
+    outline: Outline,
+    units: Vec<Unit>,
+    labels: Vec<Label>,
+    hits: Vec<Vec<Hit>>,
+    slots: Vec<Slot>,
+    words: Words,
+    frame: &'static Frame,
+    findings: Vec<Finding>,
+    ledger: Ledger,
+}
+
+/// A stretch of the prompt that is for one thing.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Part {
+    /// What it is for; `None` for headings and the like.
+    pub component: Option<Component>,
+    /// Where it is.
+    pub span: Span,
+}
+
+/// Reviews a prompt. Never fails: whatever is wrong with the text is a finding.
+pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) -> Review {
+    let words = Words::read(source.text(), source.body_start());
+    let outline = outline::read(&source, &words);
+    let units = units::read(&source, &outline);
+    let tag_starts: Vec<usize> = outline
+        .pieces
+        .iter()
+        .filter(|piece| matches!(piece.kind, PieceKind::TagOpen | PieceKind::TagClose))
+        .map(|piece| piece.text.start())
+        .collect();
+    let slots =
+        slots::find(source.text(), source.body_start(), |at| tag_starts.binary_search(&at).is_ok());
+    let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
+    let (labels, hits) = classify::label(&reading);
+    let case = Case {
+        source: &source,
+        words: &words,
+        outline: &outline,
+        units: &units,
+        labels: &labels,
+        hits: &hits,
+        slots: &slots,
+        frame: settings.frame,
+    };
+    let findings = checks::run(&case);
+    let parts: Vec<(Span, Option<Component>)> =
+        units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
+    let ledger = ledger::count(source.text(), &parts, counter);
+    Review { source, outline, units, labels, hits, slots, words, frame: settings.frame, findings, ledger }
+}
+
+impl Review {
+    /// The prompt's text.
+    pub fn source(&self) -> &Source {
+        &self.source
+    }
+
+    /// Its layout.
+    pub fn outline(&self) -> &Outline {
+        &self.outline
+    }
+
+    /// Its units, in order.
+    pub fn units(&self) -> &[Unit] {
+        &self.units
+    }
+
+    /// What each unit is for, beside [`Review::units`].
+    pub fn labels(&self) -> &[Label] {
+        &self.labels
+    }
+
+    /// Its slots, in order.
+    pub fn slots(&self) -> &[Slot] {
+        &self.slots
+    }
+
+    /// The frame it was held against.
+    pub fn frame(&self) -> &'static Frame {
+        self.frame
+    }
+
+    /// What is wrong with it, sorted by place.
+    pub fn findings(&self) -> &[Finding] {
+        &self.findings
+    }
+
+    /// Its tokens.
+    pub fn ledger(&self) -> &Ledger {
+        &self.ledger
+    }
+
+    /// The prompt as stretches of one component each, in order, without overlap.
+    pub fn parts(&self) -> Vec<Part> {
+        let mut parts: Vec<Part> = Vec::new();
+        for (unit, label) in self.units.iter().zip(&self.labels) {
+            // An item's marker and a label's name belong to the part.
+            let piece = &self.outline.pieces[unit.pieces.start];
+            let start = if unit.opens_piece && unit.kind != UnitKind::Mark {
+                piece.lead.start().min(unit.text.start())
+            } else {
+                unit.text.start()
+            };
+            let span = Span::new(start, unit.text.end());
+            match parts.last_mut() {
+                Some(last) if last.component == label.component => last.span = last.span.cover(span),
+                _ => parts.push(Part { component: label.component, span }),
+            }
+        }
+        parts
+    }
+
+    /// The components that no unit belongs to.
+    pub fn missing(&self) -> Vec<Component> {
+        let has = |component: &Component| self.labels.iter().any(|label| label.component == Some(*component));
+        Component::ALL.into_iter().filter(|component| !has(component)).collect()
+    }
+
+    /// How much of what the frame asks for is there, 0 to 100.
+    pub fn coverage(&self) -> u32 {
+        let missing = self.missing();
+        self.frame.coverage(|component| !missing.contains(&component))
+    }
+}

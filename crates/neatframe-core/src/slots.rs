@@ -1,0 +1,199 @@
+//! Slots: the places of a prompt that are filled before it is sent.
+
+use crate::span::Span;
+
+/// How a slot is written.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Syntax {
+    /// `{{name}}`
+    DoubleBraces,
+    /// `${name}`
+    DollarBraces,
+    /// `{name}`
+    Braces,
+    /// `[name]`
+    Brackets,
+    /// `<name>`
+    Angles,
+    /// `%name%`
+    Percents,
+}
+
+impl Syntax {
+    /// A slot of this syntax around `inner`.
+    pub fn write(self, inner: &str) -> String {
+        match self {
+            Syntax::DoubleBraces => format!("{{{{{inner}}}}}"),
+            Syntax::DollarBraces => format!("${{{inner}}}"),
+            Syntax::Braces => format!("{{{inner}}}"),
+            Syntax::Brackets => format!("[{inner}]"),
+            Syntax::Angles => format!("<{inner}>"),
+            Syntax::Percents => format!("%{inner}%"),
+        }
+    }
+}
+
+/// One slot in the text.
+#[derive(Clone, Copy, Debug)]
+pub struct Slot {
+    /// How it is written.
+    pub syntax: Syntax,
+    /// All of it, marks included.
+    pub span: Span,
+    /// What stands between the marks.
+    pub inner: Span,
+}
+
+/// Finds the slots of a text from byte `from` on, in order. `is_tag` tells which `<...>` are tags.
+pub(crate) fn find(text: &str, from: usize, is_tag: impl Fn(usize) -> bool) -> Vec<Slot> {
+    let bytes = text.as_bytes();
+    let mut slots: Vec<Slot> = Vec::new();
+    let mut at = from;
+    while let Some(offset) = bytes[at..].iter().position(|b| matches!(b, b'{' | b'$' | b'[' | b'<' | b'%')) {
+        at += offset;
+        let slot = match bytes[at] {
+            b'{' if bytes[at..].starts_with(b"{{") => enclosed(text, at, "{{", "}}", Syntax::DoubleBraces),
+            b'{' => enclosed(text, at, "{", "}", Syntax::Braces),
+            b'$' => enclosed(text, at, "${", "}", Syntax::DollarBraces),
+            b'[' => enclosed(text, at, "[", "]", Syntax::Brackets),
+            b'<' if !is_tag(at) => enclosed(text, at, "<", ">", Syntax::Angles),
+            b'%' => enclosed(text, at, "%", "%", Syntax::Percents),
+            _ => None,
+        };
+        match slot.filter(|slot| is_slot(text, slot)) {
+            Some(slot) => {
+                at = slot.span.end();
+                slots.push(slot);
+            }
+            // A doubled brace that is no slot is an escape: neither of its braces opens one.
+            None => at += if bytes[at..].starts_with(b"{{") { 2 } else { 1 },
+        }
+    }
+    slots
+}
+
+/// The longest name or question in a slot, in bytes.
+const LONGEST: usize = 200;
+
+fn enclosed(text: &str, at: usize, open: &str, close: &str, syntax: Syntax) -> Option<Slot> {
+    let rest = text[at..].strip_prefix(open)?;
+    let mut window = rest.len().min(LONGEST);
+    while !rest.is_char_boundary(window) {
+        window -= 1;
+    }
+    let length = rest[..window].find(close)?;
+    let inner = Span::new(at + open.len(), at + open.len() + length);
+    let span = Span::new(at, inner.end() + close.len());
+    Some(Slot { syntax, span, inner })
+}
+
+fn is_slot(text: &str, slot: &Slot) -> bool {
+    let inner = &text[slot.inner.range()];
+    let name = inner.trim();
+    if name.is_empty() || inner.contains('\n') {
+        return false;
+    }
+    let before = text[..slot.span.start()].chars().next_back();
+    let after = text[slot.span.end()..].chars().next();
+    let identifier = |name: &str| {
+        name.starts_with(|c: char| c.is_alphabetic() || c == '_')
+            && name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '.' | '-'))
+    };
+    let phrase = name.split_whitespace().count() <= 8
+        && name.starts_with(char::is_alphabetic)
+        && !name.contains(['{', '}', '"', '=', ';', '<', '>', '|', '\\', '[', ']'])
+        && !name.contains("://");
+    match slot.syntax {
+        Syntax::DoubleBraces => {
+            !name.contains(['{', '}']) && !name.starts_with(['"', '\'', '\\']) && after != Some('}')
+        }
+        Syntax::DollarBraces => identifier(name) || phrase,
+        // Braces around a word: JSON has a quote, LaTeX a backslash or a letter before it.
+        Syntax::Braces => {
+            let latex = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '\\' | '_' | '^' | '}' | '$'));
+            !latex && after != Some('}') && (identifier(name) || (phrase && !name.contains([':', ','])))
+        }
+        Syntax::Brackets => {
+            let link = matches!(after, Some('(' | '[' | ':'));
+            let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '“'));
+            let single = name.chars().count() == 1;
+            phrase && !link && !joined && !single && !names_a_mark(text, slot)
+        }
+        Syntax::Angles => {
+            let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | '“'));
+            let spoken = text[slot.span.end()..].trim_start().starts_with("tag");
+            let tight = inner.len() == name.len();
+            tight && !joined && !spoken && phrase && !name.contains([':', ',', '/', '(', '@', '-']) && after != Some('`')
+        }
+        Syntax::Percents => identifier(name) && name.len() >= 2 && !before.is_some_and(|c| c.is_ascii_digit()),
+    }
+}
+
+/// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
+fn names_a_mark(text: &str, slot: &Slot) -> bool {
+    const WRITERS: [&str; 16] = [
+        "write", "writes", "put", "puts", "use", "with", "mark", "as", "add", "say", "type", "insert", "each", "every",
+        "is", "a",
+    ];
+    let head = &text[..slot.span.start()];
+    let line = head.rsplit('\n').next().unwrap_or(head);
+    let word = line.trim_end().rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+    let asks = leftover_word(&text[slot.inner.range()]).is_some();
+    !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
+}
+
+/// A word that shows that a person was to replace the slot by hand: "insert", "your", "here", "TODO".
+pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
+    const ASKS: [&str; 14] = [
+        "insert", "your", "here", "todo", "tbd", "paste", "placeholder", "fill", "xxx", "fixme", "enter", "replace",
+        "tbc", "lorem",
+    ];
+    inner.split(|c: char| !c.is_alphanumeric()).find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn found(text: &str) -> Vec<&str> {
+        find(text, 0, |_| false).into_iter().map(|slot| &text[slot.span.range()]).collect()
+    }
+
+    #[test]
+    fn every_usual_syntax() {
+        let text = "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]";
+        assert_eq!(found(text), [
+            "{{a_b}}",
+            "${day}",
+            "{name}",
+            "[week number]",
+            "<building>",
+            "%town%",
+            "[Your Company]"
+        ]);
+    }
+
+    #[test]
+    fn json_escapes_latex_links_and_marks_are_not_slots() {
+        for text in [
+            r#"{"key": "value"}"#,
+            r#"{{"key": 1}}"#,
+            r"\frac{a}{b} and x_{i}",
+            "[text](https://ferry.example)",
+            "- [x] done [1]",
+            "write [FIGURE] and carry on",
+            "put \"[unclear]\" there",
+            "a < b and c > d",
+            "Vec<String>",
+            "50% of 20%",
+        ] {
+            assert_eq!(found(text), [""; 0], "{text}");
+        }
+    }
+
+    #[test]
+    fn leftovers_are_told_from_names() {
+        assert_eq!(leftover_word("insert press contact here"), Some("insert"));
+        assert_eq!(leftover_word("week number"), None);
+    }
+}

@@ -1,0 +1,185 @@
+//! A prompt's text, kept byte for byte, and the way from bytes to lines and columns.
+
+use crate::span::Span;
+use thiserror::Error;
+
+/// The largest prompt that is read, in bytes: spans are 32 bits wide.
+pub const LARGEST: usize = 1 << 30;
+
+const BYTE_ORDER_MARK: &str = "\u{feff}";
+
+/// Why bytes are not a prompt that can be reviewed. Places are byte offsets from 0, lines count from 1.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[non_exhaustive]
+pub enum SourceError {
+    /// A byte sequence that is not UTF-8.
+    #[error("not UTF-8 text: byte {at} (line {line}) is 0x{byte:02X}; save the file as UTF-8")]
+    NotUtf8 {
+        /// Offset of the first byte that does not fit.
+        at: usize,
+        /// Line of that byte.
+        line: usize,
+        /// The byte itself.
+        byte: u8,
+    },
+    /// A byte order mark of UTF-16.
+    #[error("this is UTF-16 text (its first two bytes say so); save the file as UTF-8")]
+    Utf16,
+    /// A NUL byte, which no prompt holds: most likely not a text file.
+    #[error("holds a NUL byte at byte {at} (line {line}), so it is not a text file; remove the byte or name another file")]
+    Nul {
+        /// Offset of the first NUL byte.
+        at: usize,
+        /// Line of that byte.
+        line: usize,
+    },
+    /// No bytes at all.
+    #[error("is empty: there is no prompt to read")]
+    Empty,
+    /// Nothing but white space.
+    #[error("holds only white space ({bytes} bytes): there is no prompt to read")]
+    Blank {
+        /// Size of the file in bytes.
+        bytes: usize,
+    },
+    /// Larger than [`LARGEST`].
+    #[error("is {bytes} bytes long; the most that is read is {LARGEST} bytes, so split it")]
+    TooLarge {
+        /// Size of the file in bytes.
+        bytes: usize,
+    },
+}
+
+/// A place for people: both counts start at 1, columns are in characters.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
+pub struct Position {
+    /// Line, from 1.
+    pub line: usize,
+    /// Column in characters, from 1.
+    pub column: usize,
+}
+
+/// The text of one prompt with its line starts. The text never changes after it is read.
+#[derive(Clone, Debug)]
+pub struct Source {
+    text: String,
+    body: usize,
+    lines: Vec<u32>,
+}
+
+impl Source {
+    /// Reads a file's bytes.
+    ///
+    /// # Errors
+    /// [`SourceError`] when the bytes are not UTF-8, hold a NUL byte, or hold nothing but white space.
+    pub fn from_bytes(bytes: Vec<u8>) -> Result<Source, SourceError> {
+        if bytes.is_empty() {
+            return Err(SourceError::Empty);
+        }
+        if bytes.len() > LARGEST {
+            return Err(SourceError::TooLarge { bytes: bytes.len() });
+        }
+        if bytes.starts_with(&[0xFF, 0xFE]) || bytes.starts_with(&[0xFE, 0xFF]) {
+            return Err(SourceError::Utf16);
+        }
+        let line_of = |bytes: &[u8], at: usize| 1 + memchr::memchr_iter(b'\n', &bytes[..at]).count();
+        if let Some(at) = memchr::memchr(0, &bytes) {
+            return Err(SourceError::Nul { at, line: line_of(&bytes, at) });
+        }
+        let text = String::from_utf8(bytes).map_err(|error| {
+            let at = error.utf8_error().valid_up_to();
+            let bytes = error.into_bytes();
+            SourceError::NotUtf8 { at, line: line_of(&bytes, at), byte: bytes[at] }
+        })?;
+        let body = if text.starts_with(BYTE_ORDER_MARK) { BYTE_ORDER_MARK.len() } else { 0 };
+        if text[body..].trim().is_empty() {
+            return Err(SourceError::Blank { bytes: text.len() });
+        }
+        let lines = line_starts(&text);
+        Ok(Source { text, body, lines })
+    }
+
+    /// The whole text as it is on disk, a byte order mark included.
+    pub fn text(&self) -> &str {
+        &self.text
+    }
+
+    /// Offset of the first byte after a byte order mark, or 0.
+    pub fn body_start(&self) -> usize {
+        self.body
+    }
+
+    /// The text under a span.
+    pub fn slice(&self, span: Span) -> &str {
+        &self.text[span.range()]
+    }
+
+    /// Number of lines; a last line without a line end counts.
+    pub fn line_count(&self) -> usize {
+        self.lines.len() - usize::from(self.text.ends_with('\n'))
+    }
+
+    /// The line end that the text uses first: `"\r\n"` or `"\n"`.
+    pub fn line_end(&self) -> &'static str {
+        match memchr::memchr(b'\n', self.text.as_bytes()) {
+            Some(at) if at > 0 && self.text.as_bytes()[at - 1] == b'\r' => "\r\n",
+            _ => "\n",
+        }
+    }
+
+    /// Line and column of a byte offset.
+    pub fn position(&self, at: usize) -> Position {
+        let line = self.lines.partition_point(|&start| start as usize <= at);
+        let start = (self.lines[line - 1] as usize).max(self.body).min(at);
+        Position { line, column: 1 + self.text[start..at].chars().count() }
+    }
+
+    /// The span of a line, without its line end. Lines count from 1.
+    pub fn line_span(&self, line: usize) -> Span {
+        let start = self.lines[line - 1] as usize;
+        let end = self.lines.get(line).map_or(self.text.len(), |&next| next as usize);
+        let body = self.text[start..end].trim_end_matches(['\r', '\n']);
+        Span::new(start, start + body.len())
+    }
+}
+
+fn line_starts(text: &str) -> Vec<u32> {
+    std::iter::once(0)
+        .chain(memchr::memchr_iter(b'\n', text.as_bytes()).map(|at| at as u32 + 1))
+        .collect()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn read(text: &str) -> Source {
+        Source::from_bytes(text.as_bytes().to_vec()).unwrap()
+    }
+
+    #[test]
+    fn bad_bytes_are_named_with_their_place() {
+        let error = |bytes: &[u8]| Source::from_bytes(bytes.to_vec()).unwrap_err();
+        assert_eq!(error(b"ab\ncd\xFFe"), SourceError::NotUtf8 { at: 5, line: 2, byte: 0xFF });
+        assert_eq!(error(b"a\n\nb\0"), SourceError::Nul { at: 4, line: 3 });
+        assert_eq!(error(b""), SourceError::Empty);
+        assert_eq!(error("\u{feff} \n\t".as_bytes()), SourceError::Blank { bytes: 6 });
+        assert_eq!(error(b"\xFF\xFEa\0"), SourceError::Utf16);
+    }
+
+    #[test]
+    fn positions_count_characters_and_skip_the_byte_order_mark() {
+        let source = read("\u{feff}é b\r\nsecond");
+        assert_eq!(source.position(3), Position { line: 1, column: 1 });
+        assert_eq!(source.position(6), Position { line: 1, column: 3 });
+        assert_eq!(source.position(source.text().len()), Position { line: 2, column: 7 });
+        assert_eq!(source.line_end(), "\r\n");
+        assert_eq!(source.slice(source.line_span(2)), "second");
+    }
+
+    #[test]
+    fn a_last_line_end_adds_no_line() {
+        assert_eq!(read("a\nb\n").line_count(), 2);
+        assert_eq!(read("a\nb").line_count(), 2);
+    }
+}

@@ -1,0 +1,199 @@
+//! Units: the sentences, list items, code blocks, tables and turns that a prompt is made of.
+
+mod sentence;
+
+use crate::outline::{Outline, PieceKind, SectionId};
+use crate::source::Source;
+use crate::span::Span;
+use std::ops::Range;
+
+/// What a unit is by its form.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
+pub enum UnitKind {
+    /// A heading, label, tag, row of signs or fence: it marks, and asks nothing itself.
+    Mark,
+    /// A sentence of running text.
+    Sentence,
+    /// A list item, or a sentence of one.
+    Item {
+        /// True when the list is numbered.
+        ordered: bool,
+    },
+    /// The lines within a code fence, or indented code.
+    Code,
+    /// A table.
+    Table,
+    /// A turn of a dialogue or one side of a sample.
+    Turn,
+    /// `Label: text`.
+    Field,
+}
+
+/// The smallest part of a prompt that a remark is about.
+#[derive(Clone, Debug)]
+pub struct Unit {
+    /// What it is by its form.
+    pub kind: UnitKind,
+    /// Its words, without white space around. For an item without its marker.
+    pub text: Span,
+    /// The pieces of the outline it is made of.
+    pub pieces: Range<usize>,
+    /// The section it stands in.
+    pub section: SectionId,
+    /// Units of one paragraph or one list share this number.
+    pub block: u32,
+    /// True for the first unit of its piece, which carries the marker or label.
+    pub opens_piece: bool,
+}
+
+/// Reads the units of an outline, in order. Only white space and markers lie between them.
+pub(crate) fn read(source: &Source, outline: &Outline) -> Vec<Unit> {
+    let mut units = Vec::new();
+    let mut at = 0;
+    let mut block = 0;
+    let mut last: Option<PieceKind> = None;
+    while at < outline.pieces.len() {
+        let piece = outline.pieces[at];
+        let end = unit_end(source, outline, at);
+        let kind = match piece.kind {
+            PieceKind::Blank => {
+                // A blank line parts paragraphs; items of one list stay together across it.
+                let next = outline.pieces.get(at + 1).map(|piece| family(piece.kind));
+                if !matches!((last, next), (Some(last), Some(Some(next))) if family(last) == Some(next)) {
+                    block += 1;
+                    last = None;
+                }
+                at = end;
+                continue;
+            }
+            PieceKind::Heading
+            | PieceKind::Label
+            | PieceKind::TagOpen
+            | PieceKind::TagClose
+            | PieceKind::Rule
+            | PieceKind::Fence
+            | PieceKind::FrontMatter => UnitKind::Mark,
+            PieceKind::Code => UnitKind::Code,
+            PieceKind::Row => UnitKind::Table,
+            PieceKind::Item { ordered } => UnitKind::Item { ordered },
+            PieceKind::Turn => UnitKind::Turn,
+            PieceKind::Field => UnitKind::Field,
+            PieceKind::Text | PieceKind::Quote => UnitKind::Sentence,
+        };
+        let parted = last.is_some_and(|last| family(last) != family(piece.kind));
+        if parted || kind == UnitKind::Mark {
+            block += 1;
+        }
+        last = Some(piece.kind);
+        let opener = if kind == UnitKind::Mark { piece.lead } else { piece.text };
+        let text = opener.cover(outline.pieces[end - 1].text);
+        let whole = matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table);
+        let spans = if whole { vec![text] } else { sentence::split(source.text(), text) };
+        for (index, text) in spans.into_iter().enumerate() {
+            let section = piece.section;
+            units.push(Unit { kind, text, pieces: at..end, section, block, opens_piece: index == 0 });
+        }
+        at = end;
+    }
+    units
+}
+
+/// Which pieces may share a block.
+fn family(kind: PieceKind) -> Option<u8> {
+    match kind {
+        PieceKind::Item { ordered } => Some(1 + u8::from(ordered)),
+        PieceKind::Turn => Some(3),
+        PieceKind::Field => Some(4),
+        PieceKind::Text | PieceKind::Quote => Some(5),
+        PieceKind::Code => Some(6),
+        PieceKind::Row => Some(7),
+        _ => None,
+    }
+}
+
+/// The piece after the last one that belongs with the piece at `at`: wrapped lines, rows of a table, lines of code.
+fn unit_end(source: &Source, outline: &Outline, at: usize) -> usize {
+    let pieces = &outline.pieces;
+    let same = |kind: PieceKind| {
+        let section = pieces[at].section;
+        (at + 1..pieces.len())
+            .find(|&next| pieces[next].kind != kind || pieces[next].section != section)
+            .unwrap_or(pieces.len())
+    };
+    match pieces[at].kind {
+        PieceKind::Code => same(PieceKind::Code),
+        PieceKind::Row => same(PieceKind::Row),
+        PieceKind::FrontMatter => same(PieceKind::FrontMatter),
+        PieceKind::Text | PieceKind::Item { .. } | PieceKind::Field | PieceKind::Turn => {
+            let mut end = at + 1;
+            while end < pieces.len() && continues(source, outline, at, end) {
+                end += 1;
+            }
+            end
+        }
+        _ => at + 1,
+    }
+}
+
+/// Width from which a line counts as wrapped by its editor, in bytes.
+const WRAP_WIDTH: usize = 60;
+
+/// True when the piece at `next` goes on with the sentence that the one before it left open.
+fn continues(source: &Source, outline: &Outline, first: usize, next: usize) -> bool {
+    let (opener, before, piece) = (&outline.pieces[first], &outline.pieces[next - 1], &outline.pieces[next]);
+    if piece.kind != PieceKind::Text || piece.section != opener.section {
+        return false;
+    }
+    let text = source.slice(piece.text);
+    let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
+    let before_text = source.slice(before.text);
+    let left_open = !before_text.ends_with(['.', '!', '?', ':', ';', '>', '}', '"', '”', ']', ')', '|', ',']);
+    let left_open = left_open || before_text.ends_with([',', ')', '"', '”']) && lowercase;
+    match opener.kind {
+        PieceKind::Item { .. } => piece.indent > opener.indent || (left_open && lowercase),
+        _ => {
+            let wide = before.text.len() >= WRAP_WIDTH && text.starts_with(char::is_alphanumeric);
+            left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::outline;
+    use crate::words::Words;
+
+    fn units(text: &str) -> Vec<String> {
+        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+        let words = Words::read(source.text(), 0);
+        let outline = outline::read(&source, &words);
+        let units = read(&source, &outline);
+        units.iter().map(|unit| source.slice(unit.text).to_string()).collect()
+    }
+
+    #[test]
+    fn a_wrapped_sentence_is_one_unit() {
+        let text = "Write the notice that we put up at the quay when the evening\nferry is late. Keep it short.";
+        assert_eq!(units(text), [
+            "Write the notice that we put up at the quay when the evening\nferry is late.",
+            "Keep it short."
+        ]);
+    }
+
+    #[test]
+    fn short_lines_stay_apart() {
+        assert_eq!(units("site_id  the code\nitem  the thing"), ["site_id  the code\nitem  the thing"]);
+        assert_eq!(units("SD800 sourdough\nCRO croissant"), ["SD800 sourdough", "CRO croissant"]);
+    }
+
+    #[test]
+    fn items_keep_their_indented_lines() {
+        assert_eq!(units("- one\n  goes on\n- two. Three."), ["one\n  goes on", "two.", "Three."]);
+    }
+
+    #[test]
+    fn code_is_one_unit() {
+        assert_eq!(units("See:\n```\na\nb\n```"), ["See:", "```", "a\nb", "```"]);
+    }
+}

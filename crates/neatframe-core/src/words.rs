@@ -1,0 +1,170 @@
+//! A prompt's words: where each stands and which entry of the lexicon it is.
+
+use crate::lexicon::vocabulary;
+use crate::span::Span;
+
+/// A word, a number or a run of one punctuation mark.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) struct Word {
+    pub(crate) start: u32,
+    pub(crate) end: u32,
+    /// An index into the vocabulary, [`vocabulary::NUMBER`], or a hash with the highest bit set.
+    pub(crate) id: u32,
+}
+
+impl Word {
+    pub(crate) fn span(self) -> Span {
+        Span::new(self.start as usize, self.end as usize)
+    }
+
+    pub(crate) fn text(self, text: &str) -> &str {
+        &text[self.start as usize..self.end as usize]
+    }
+
+    /// The vocabulary's flags for the word, 0 for a word it does not hold.
+    pub(crate) fn flags(self) -> u32 {
+        vocabulary::flags(self.id)
+    }
+
+    pub(crate) fn is(self, flag: u32) -> bool {
+        self.flags() & flag != 0
+    }
+
+    pub(crate) fn is_punctuation(self) -> bool {
+        self.is(vocabulary::PUNCTUATION)
+    }
+
+    pub(crate) fn is_number(self) -> bool {
+        self.id == vocabulary::NUMBER || self.is(vocabulary::NUMBER_WORD)
+    }
+}
+
+/// All words of a text, in order.
+#[derive(Clone, Debug)]
+pub(crate) struct Words {
+    all: Vec<Word>,
+}
+
+impl Words {
+    /// Reads the words of `text` from byte `from` on.
+    pub(crate) fn read(text: &str, from: usize) -> Words {
+        let mut all = Vec::with_capacity(text.len() / 5);
+        let mut at = from;
+        while at < text.len() {
+            match next_word(text, at) {
+                Some(word) => {
+                    at = word.end as usize;
+                    all.push(word);
+                }
+                None => break,
+            }
+        }
+        Words { all }
+    }
+
+    /// The words that lie wholly within a span.
+    pub(crate) fn within(&self, span: Span) -> &[Word] {
+        let first = self.all.partition_point(|word| (word.start as usize) < span.start());
+        let last = self.all.partition_point(|word| (word.end as usize) <= span.end());
+        &self.all[first..last.max(first)]
+    }
+}
+
+fn next_word(text: &str, from: usize) -> Option<Word> {
+    let (offset, first) = text[from..].char_indices().find(|(_, c)| !c.is_whitespace() && *c != '\u{feff}')?;
+    let start = from + offset;
+    let end = if first.is_alphanumeric() || first == '_' {
+        word_end(text, start)
+    } else {
+        let same = text[start..].chars().take_while(|&c| c == first).count();
+        // A dash between two letters or digits only parts them.
+        let end = start + same * first.len_utf8();
+        if same == 1 && matches!(first, '-' | '–' | '‑') && joins(text, start, end) {
+            return next_word(text, end);
+        }
+        end
+    };
+    Some(Word { start: start as u32, end: end as u32, id: identify(&text[start..end]) })
+}
+
+fn joins(text: &str, start: usize, end: usize) -> bool {
+    text[..start].chars().next_back().is_some_and(char::is_alphanumeric)
+        && text[end..].chars().next().is_some_and(char::is_alphanumeric)
+}
+
+fn word_end(text: &str, start: usize) -> usize {
+    let mut previous = ' ';
+    let mut letters = 0;
+    let mut chars = text[start..].char_indices().peekable();
+    while let Some((offset, c)) = chars.next() {
+        let inside = match c {
+            _ if c.is_alphanumeric() || c == '_' => {
+                letters += 1;
+                true
+            }
+            '\'' | '’' => chars.peek().is_some_and(|(_, next)| next.is_alphabetic()) && previous.is_alphabetic(),
+            '.' | ',' | ':' if previous.is_ascii_digit() => {
+                chars.peek().is_some_and(|(_, next)| next.is_ascii_digit())
+            }
+            // e.g, i.e, a.m: a single letter on each side.
+            '.' if letters == 1 && previous.is_alphabetic() => {
+                letters = 0;
+                chars.peek().is_some_and(|(_, next)| next.is_alphabetic())
+            }
+            _ => false,
+        };
+        if !inside {
+            return start + offset;
+        }
+        previous = c;
+    }
+    text.len()
+}
+
+fn identify(word: &str) -> u32 {
+    if word.as_bytes()[0].is_ascii_digit() {
+        return vocabulary::NUMBER;
+    }
+    if word.is_ascii() {
+        let mut lower = [0u8; 32];
+        if let Some(lower) = lower.get_mut(..word.len()) {
+            lower.copy_from_slice(word.as_bytes());
+            lower.make_ascii_lowercase();
+            return vocabulary::find(lower);
+        }
+    }
+    vocabulary::find(word.to_lowercase().replace('’', "'").as_bytes())
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn words(text: &str) -> Vec<&str> {
+        Words::read(text, 0).all.iter().map(|word| word.text(text)).collect()
+    }
+
+    #[test]
+    fn hyphens_part_and_apostrophes_join() {
+        assert_eq!(words("Don't use high-quality, e.g. 3.5 MB!!!"), [
+            "Don't", "use", "high", "quality", ",", "e.g", ".", "3.5", "MB", "!!!"
+        ]);
+        assert_eq!(words("4-6 items – “quoted”"), ["4", "6", "items", "–", "“", "quoted", "”"]);
+    }
+
+    #[test]
+    fn case_and_curly_apostrophes_do_not_change_a_word() {
+        let id = |text: &str| Words::read(text, 0).all[0].id;
+        assert_eq!(id("DON'T"), id("don’t"));
+        assert_eq!(id("17"), vocabulary::NUMBER);
+        assert_ne!(id("qwertz"), id("qwerty"));
+    }
+
+    #[test]
+    fn words_within_a_span_are_whole() {
+        let text = "one two three";
+        let words = Words::read(text, 0);
+        assert_eq!(words.within(Span::new(2, 9)).len(), 1);
+        assert_eq!(words.within(Span::new(4, 4)).len(), 0);
+    }
+}

@@ -1,0 +1,113 @@
+//! The command line.
+
+use clap::{Args as ClapArgs, Parser, Subcommand, ValueEnum};
+use std::path::PathBuf;
+
+/// Reviews prompts written for large language models, and restructures them. Works offline; no model is needed.
+#[derive(Debug, Parser)]
+#[command(name = "neatframe", version, arg_required_else_help = true, max_term_width = 100)]
+pub(crate) struct Args {
+    #[command(subcommand)]
+    pub(crate) command: Command,
+}
+
+#[derive(Debug, Subcommand)]
+pub(crate) enum Command {
+    Review(ReviewArgs),
+    Reframe(ReframeArgs),
+    Demo(DemoArgs),
+}
+
+/// Show what a prompt has and lacks, what is wrong with its wording, and what it costs in tokens
+#[derive(Debug, ClapArgs)]
+#[command(after_help = REVIEW_HELP)]
+pub(crate) struct ReviewArgs {
+    /// Prompt files or folders; `-` reads standard input
+    #[arg(required = true, value_name = "PATH")]
+    pub(crate) paths: Vec<PathBuf>,
+    /// How to show the review
+    #[arg(long, value_enum, default_value_t = Format::Text)]
+    pub(crate) format: Format,
+    /// The least severity that makes the exit code 1
+    #[arg(long, value_enum, default_value_t = FailAt::Warning, value_name = "LEVEL")]
+    pub(crate) fail_at: FailAt,
+}
+
+const REVIEW_HELP: &str = "\
+Examples:
+  neatframe review notice.txt
+  neatframe review prompts/ --fail-at error
+  pbpaste | neatframe review -
+  neatframe review --format json prompts/*.md > review.json
+
+Folders are searched for .txt, .md, .markdown, .prompt and .xml files.
+
+Exit codes:
+  0  nothing at or above the failing level
+  1  findings at or above the failing level
+  2  something could not be read or done; the other files were still reviewed";
+
+/// Print a restructured prompt, ready to paste, and say what was changed and why
+#[derive(Debug, ClapArgs)]
+#[command(after_help = REFRAME_HELP)]
+pub(crate) struct ReframeArgs {
+    /// The prompt file; `-` reads standard input
+    #[arg(value_name = "PATH")]
+    pub(crate) path: PathBuf,
+    /// Write the change notes to this file instead of standard error
+    #[arg(long, value_name = "FILE")]
+    pub(crate) notes: Option<PathBuf>,
+}
+
+const REFRAME_HELP: &str = "\
+Examples:
+  neatframe reframe notice.txt > better.txt
+  neatframe reframe notice.txt --notes changes.txt
+  pbpaste | neatframe reframe - | pbcopy
+
+The prompt alone goes to standard output; the change notes go to standard error.
+Every word of the source is kept, or a note names its removal and the reason.
+
+Exit codes:
+  0  done
+  2  the prompt could not be read, or something could not be written";
+
+/// Review and restructure the made-up prompts of Larkhaven Ferries, or write them to a folder
+#[derive(Debug, ClapArgs)]
+#[command(after_help = DEMO_HELP)]
+pub(crate) struct DemoArgs {
+    /// Write the demo prompts into this folder and stop
+    #[arg(long, value_name = "DIR")]
+    pub(crate) to: Option<PathBuf>,
+}
+
+const DEMO_HELP: &str = "\
+Examples:
+  neatframe demo
+  neatframe demo --to play && neatframe review play/
+
+Exit codes:
+  0  done
+  2  the folder could not be written";
+
+/// Ways to show a review.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum Format {
+    /// A report for people
+    Text,
+    /// One JSON object for programs
+    Json,
+}
+
+/// The least severity that counts as a failure.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum FailAt {
+    /// Any finding
+    Note,
+    /// Warnings and errors
+    Warning,
+    /// Errors only
+    Error,
+    /// Never
+    Never,
+}

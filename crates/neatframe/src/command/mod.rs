@@ -1,0 +1,18 @@
+//! One file per command.
+
+mod demo;
+mod reframe;
+mod review;
+
+use crate::args::{Args, Command};
+use anyhow::Result;
+use std::process::ExitCode;
+
+/// Runs the command that was asked for.
+pub(crate) fn run(args: &Args) -> Result<ExitCode> {
+    match &args.command {
+        Command::Review(args) => review::run(args),
+        Command::Reframe(args) => reframe::run(args),
+        Command::Demo(args) => demo::run(args),
+    }
+}

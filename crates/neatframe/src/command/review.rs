@@ -1,0 +1,55 @@
+//! `neatframe review`.
+
+use crate::args::{FailAt, Format, ReviewArgs};
+use crate::counter::Published;
+use crate::render::{json, report};
+use crate::{input, output};
+use anyhow::Result;
+use neatframe_core::{Review, Settings, Severity, review};
+use std::process::ExitCode;
+
+pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
+    let (inputs, mut failed) = input::find(&args.paths);
+    let counter = Published::default();
+    let settings = Settings::default();
+    let (colour, width) = output::terminal();
+    let mut reviewed: Vec<(String, Review)> = Vec::new();
+    for input in &inputs {
+        match input.read() {
+            Ok(source) => reviewed.push((input.name(), review(source, &settings, &counter))),
+            Err(error) => failed.push((input.name(), error)),
+        }
+    }
+    match args.format {
+        Format::Json => output::raw(&json::review(&reviewed, &failed)?)?,
+        Format::Text => {
+            let mut text = String::new();
+            for (name, review) in &reviewed {
+                text.push_str(&report::review(name, review, colour, width));
+            }
+            if reviewed.len() > 1 {
+                text.push_str(&report::totals(&reviewed, colour));
+            }
+            output::show(&text)?;
+        }
+    }
+    for (name, error) in &failed {
+        output::complain(name, error);
+    }
+    if !failed.is_empty() {
+        return Ok(ExitCode::from(2));
+    }
+    let fails = reviewed.iter().flat_map(|(_, review)| review.findings()).any(|f| args.fail_at.covers(f.severity));
+    Ok(ExitCode::from(u8::from(fails)))
+}
+
+impl FailAt {
+    fn covers(self, severity: Severity) -> bool {
+        match self {
+            FailAt::Note => true,
+            FailAt::Warning => severity >= Severity::Warning,
+            FailAt::Error => severity >= Severity::Error,
+            FailAt::Never => false,
+        }
+    }
+}

@@ -1,0 +1,104 @@
+//! Finding and reading prompt files.
+
+use anyhow::{Context, Result, anyhow, bail};
+use neatframe_core::{LARGEST, Source};
+use std::io::Read;
+use std::path::{Path, PathBuf};
+
+/// Endings of files that a folder is searched for.
+const ENDINGS: [&str; 5] = ["txt", "md", "markdown", "prompt", "xml"];
+
+/// Where a prompt comes from.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub(crate) enum Input {
+    Stdin,
+    File(PathBuf),
+}
+
+impl Input {
+    pub(crate) fn from_path(path: &Path) -> Input {
+        if path.as_os_str() == "-" { Input::Stdin } else { Input::File(path.to_path_buf()) }
+    }
+
+    /// The name that people and programs see.
+    pub(crate) fn name(&self) -> String {
+        match self {
+            Input::Stdin => "-".into(),
+            Input::File(path) => path.display().to_string(),
+        }
+    }
+
+    /// Reads and checks the prompt. The error says what is wrong, without the name.
+    pub(crate) fn read(&self) -> Result<Source> {
+        Ok(Source::from_bytes(self.bytes()?)?)
+    }
+
+    fn bytes(&self) -> Result<Vec<u8>> {
+        match self {
+            Input::Stdin => {
+                let mut bytes = Vec::new();
+                // One byte past the limit is enough to know that it is passed.
+                std::io::stdin().lock().take(LARGEST as u64 + 1).read_to_end(&mut bytes)?;
+                Ok(bytes)
+            }
+            Input::File(path) => {
+                let meta = std::fs::metadata(path).map_err(|error| plain(&error))?;
+                if meta.is_dir() {
+                    bail!("is a folder; name a prompt file in it");
+                }
+                if meta.len() > LARGEST as u64 {
+                    bail!("is {} bytes long; the most that is read is {LARGEST} bytes, so split it", meta.len());
+                }
+                std::fs::read(path).map_err(|error| plain(&error))
+            }
+        }
+    }
+}
+
+/// The inputs that a call names, folders searched, in the order given; and what could not be searched.
+pub(crate) fn find(paths: &[PathBuf]) -> (Vec<Input>, Vec<(String, anyhow::Error)>) {
+    let (mut inputs, mut failed) = (Vec::new(), Vec::new());
+    for path in paths {
+        if path.as_os_str() != "-" && path.is_dir() {
+            match search(path) {
+                Ok(found) => inputs.extend(found),
+                Err(error) => failed.push((path.display().to_string(), error)),
+            }
+        } else {
+            let input = Input::from_path(path);
+            if !inputs.contains(&input) {
+                inputs.push(input);
+            }
+        }
+    }
+    (inputs, failed)
+}
+
+fn search(folder: &Path) -> Result<Vec<Input>> {
+    let mut found = Vec::new();
+    for entry in ignore::WalkBuilder::new(folder).sort_by_file_path(Ord::cmp).build() {
+        let entry = entry.context("searching the folder")?;
+        let wanted = entry
+            .path()
+            .extension()
+            .and_then(|ending| ending.to_str())
+            .is_some_and(|ending| ENDINGS.iter().any(|known| ending.eq_ignore_ascii_case(known)));
+        if wanted && entry.file_type().is_some_and(|kind| kind.is_file()) {
+            found.push(Input::File(entry.into_path()));
+        }
+    }
+    if found.is_empty() {
+        let endings: Vec<String> = ENDINGS.iter().map(|ending| format!(".{ending}")).collect();
+        bail!("no prompt files in this folder (looked for {})", endings.join(", "));
+    }
+    Ok(found)
+}
+
+/// An I/O error in plain words.
+fn plain(error: &std::io::Error) -> anyhow::Error {
+    match error.kind() {
+        std::io::ErrorKind::NotFound => anyhow!("no such file"),
+        std::io::ErrorKind::PermissionDenied => anyhow!("no permission to read it"),
+        _ => anyhow!("cannot be read: {error}"),
+    }
+}

@@ -1,0 +1,23 @@
+//! The `neatframe` program: finds and reads prompts, calls the core, shows what it says.
+
+mod args;
+mod command;
+mod counter;
+mod input;
+mod output;
+mod render;
+
+use clap::Parser;
+use std::process::ExitCode;
+
+fn main() -> ExitCode {
+    let args = args::Args::parse();
+    match command::run(&args) {
+        Ok(code) => code,
+        Err(error) if output::is_closed_pipe(&error) => ExitCode::SUCCESS,
+        Err(error) => {
+            anstream::eprintln!("neatframe: {error:#}");
+            ExitCode::from(2)
+        }
+    }
+}

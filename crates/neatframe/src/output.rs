@@ -1,0 +1,75 @@
+//! Writing to the terminal, to pipes and to files.
+
+use anyhow::{Context, Result};
+use std::io::Write;
+use std::path::Path;
+
+/// True when the reader of our output has gone, which is no fault of ours.
+pub(crate) fn is_closed_pipe(error: &anyhow::Error) -> bool {
+    error
+        .chain()
+        .filter_map(|cause| cause.downcast_ref::<std::io::Error>())
+        .any(|cause| cause.kind() == std::io::ErrorKind::BrokenPipe)
+}
+
+/// Writes text to standard output, colours stripped where they are not wanted.
+pub(crate) fn show(text: &str) -> Result<()> {
+    let mut out = anstream::stdout().lock();
+    out.write_all(text.as_bytes())?;
+    out.flush()?;
+    Ok(())
+}
+
+/// Writes a prompt to standard output byte for byte.
+pub(crate) fn raw(text: &str) -> Result<()> {
+    let mut out = std::io::stdout().lock();
+    out.write_all(text.as_bytes())?;
+    out.flush()?;
+    Ok(())
+}
+
+/// Says on standard error what could not be done with one input.
+pub(crate) fn complain(name: &str, error: &anyhow::Error) {
+    anstream::eprintln!("neatframe: {}: {}", visible(name), visible(&format!("{error:#}")));
+}
+
+/// Writes a file; the error names it.
+pub(crate) fn file(path: &Path, text: &str) -> Result<()> {
+    std::fs::write(path, text).with_context(|| format!("{}: cannot be written", path.display()))
+}
+
+/// Text that is safe for a terminal: control and invisible characters are replaced by visible signs.
+pub(crate) fn visible(text: &str) -> String {
+    text.chars()
+        .map(|c| match c {
+            '\t' => ' ',
+            '\u{0}'..='\u{1f}' => char::from_u32(0x2400 + c as u32).unwrap_or('·'),
+            '\u{7f}' => '␡',
+            // C1 controls, zero-width signs, marks that turn the direction of text.
+            '\u{80}'..='\u{9f}' | '\u{200b}'..='\u{200f}' | '\u{2028}'..='\u{202e}' => '·',
+            '\u{2060}'..='\u{2069}' | '\u{feff}' | '\u{e0000}'..='\u{e007f}' => '·',
+            c => c,
+        })
+        .collect()
+}
+
+/// Whether standard output takes colours, and how wide it is.
+pub(crate) fn terminal() -> (bool, usize) {
+    let colour = anstream::AutoStream::choice(&std::io::stdout()) != anstream::ColorChoice::Never;
+    let width = std::env::var("COLUMNS")
+        .ok()
+        .and_then(|columns| columns.parse().ok())
+        .or_else(|| terminal_size::terminal_size().map(|(width, _)| usize::from(width.0)))
+        .unwrap_or(90);
+    (colour, width.clamp(40, 120))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::visible;
+
+    #[test]
+    fn control_characters_become_visible() {
+        assert_eq!(visible("a\u{1b}[31m\tb\u{202e}\u{7f}"), "a␛[31m b·␡");
+    }
+}

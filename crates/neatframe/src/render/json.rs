@@ -1,0 +1,138 @@
+//! The machine-readable review. Its shape is a contract: fields are added, never changed.
+
+use anyhow::Result;
+use neatframe_core::{Component, Finding, Review, Span};
+use serde::Serialize;
+
+/// Name and version of the shape.
+const SCHEMA: &str = "neatframe.review/1";
+
+#[derive(Serialize)]
+struct Report<'a> {
+    schema: &'static str,
+    documents: Vec<Document<'a>>,
+    /// Inputs that could not be reviewed.
+    errors: Vec<Failure<'a>>,
+}
+
+#[derive(Serialize)]
+struct Failure<'a> {
+    path: &'a str,
+    error: String,
+}
+
+/// All offsets are bytes into the file as it is on disk; lines and columns count from 1, columns in characters.
+#[derive(Serialize)]
+struct Document<'a> {
+    path: &'a str,
+    frame: &'static str,
+    /// How much of what the frame asks for is there, 0 to 100.
+    coverage: u32,
+    parts: Vec<Part>,
+    missing: Vec<&'static str>,
+    findings: Vec<Remark<'a>>,
+    tokens: Tokens<'a>,
+}
+
+#[derive(Serialize)]
+struct Part {
+    component: &'static str,
+    start: usize,
+    end: usize,
+}
+
+#[derive(Serialize)]
+struct Remark<'a> {
+    check: &'static str,
+    family: &'static str,
+    severity: &'static str,
+    message: &'a str,
+    start: usize,
+    end: usize,
+    line: usize,
+    column: usize,
+    related: Vec<Place>,
+    why: &'static str,
+    write: &'a str,
+    /// The edits that mend it, or null when only a person can.
+    fix: Option<Vec<Change<'a>>>,
+}
+
+#[derive(Serialize)]
+struct Place {
+    start: usize,
+    end: usize,
+}
+
+#[derive(Serialize)]
+struct Change<'a> {
+    start: usize,
+    end: usize,
+    replacement: &'a str,
+}
+
+#[derive(Serialize)]
+struct Tokens<'a> {
+    encoding: &'a str,
+    exact: bool,
+    total: usize,
+    by_component: std::collections::BTreeMap<&'static str, usize>,
+}
+
+/// The review of all inputs as one JSON object, with a line end.
+pub(crate) fn review(reviewed: &[(String, Review)], failed: &[(String, anyhow::Error)]) -> Result<String> {
+    let report = Report {
+        schema: SCHEMA,
+        documents: reviewed.iter().map(|(path, review)| document(path, review)).collect(),
+        errors: failed.iter().map(|(path, error)| Failure { path, error: format!("{error:#}") }).collect(),
+    };
+    Ok(serde_json::to_string_pretty(&report)? + "\n")
+}
+
+fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
+    let ledger = review.ledger();
+    let mut by_component: std::collections::BTreeMap<&'static str, usize> =
+        Component::ALL.iter().map(|c| (c.id(), ledger.by_component[c.index()])).collect();
+    by_component.insert("none", ledger.marks);
+    Document {
+        path,
+        frame: review.frame().name,
+        coverage: review.coverage(),
+        parts: review
+            .parts()
+            .iter()
+            .map(|part| Part {
+                component: part.component.map_or("none", Component::id),
+                start: part.span.start(),
+                end: part.span.end(),
+            })
+            .collect(),
+        missing: review.missing().into_iter().map(Component::id).collect(),
+        findings: review.findings().iter().map(|finding| remark(review, finding)).collect(),
+        tokens: Tokens { encoding: &ledger.encoding, exact: ledger.exact, total: ledger.total, by_component },
+    }
+}
+
+fn remark<'a>(review: &Review, finding: &'a Finding) -> Remark<'a> {
+    let position = review.source().position(finding.span.start());
+    let place = |span: &Span| Place { start: span.start(), end: span.end() };
+    let change = |edit: &'a neatframe_core::Edit| Change {
+        start: edit.span.start(),
+        end: edit.span.end(),
+        replacement: &edit.replacement,
+    };
+    Remark {
+        check: finding.check,
+        family: finding.family.id(),
+        severity: finding.severity.id(),
+        message: &finding.message,
+        start: finding.span.start(),
+        end: finding.span.end(),
+        line: position.line,
+        column: position.column,
+        related: finding.related.iter().map(place).collect(),
+        why: finding.why,
+        write: &finding.write,
+        fix: (!finding.fix.is_empty()).then(|| finding.fix.iter().map(change).collect()),
+    }
+}
