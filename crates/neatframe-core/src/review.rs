@@ -1,18 +1,17 @@
 //! From a source to a review: the one way through.
 
 use crate::checks::{self, Case};
-use crate::classify::{self, Label, Reading};
+use crate::classify::{self, Label, Labelled, Reading};
 use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::Frame;
 use crate::ledger::{self, CountTokens, Ledger};
-use crate::lexicon::Hit;
-use crate::outline::{self, Outline, PieceKind};
+use crate::outline::{self, Outline, PieceKind, SectionId};
 use crate::slots::{self, Slot};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::{self, Unit, UnitKind};
-use crate::words::Words;
+use crate::words::{Word, Words};
 
 /// What a review is asked to do.
 #[derive(Clone, Debug)]
@@ -34,9 +33,9 @@ pub struct Review {
     outline: Outline,
     units: Vec<Unit>,
     labels: Vec<Label>,
-    hits: Vec<Vec<Hit>>,
     slots: Vec<Slot>,
     words: Words,
+    titles: Vec<Option<Component>>,
     frame: &'static Frame,
     findings: Vec<Finding>,
     ledger: Ledger,
@@ -65,7 +64,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let slots =
         slots::find(source.text(), source.body_start(), |at| tag_starts.binary_search(&at).is_ok());
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
-    let (labels, hits) = classify::label(&reading);
+    let Labelled { labels, hits, titles } = classify::label(&reading);
     let case = Case {
         source: &source,
         words: &words,
@@ -80,7 +79,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
     let ledger = ledger::count(source.text(), &parts, counter);
-    Review { source, outline, units, labels, hits, slots, words, frame: settings.frame, findings, ledger }
+    Review { source, outline, units, labels, slots, words, titles, frame: settings.frame, findings, ledger }
 }
 
 impl Review {
@@ -107,6 +106,15 @@ impl Review {
     /// Its slots, in order.
     pub fn slots(&self) -> &[Slot] {
         &self.slots
+    }
+
+    /// The component that a section's own title speaks for.
+    pub fn title_component(&self, section: SectionId) -> Option<Component> {
+        self.titles[section]
+    }
+
+    pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
+        self.words.within(self.units[unit].text)
     }
 
     /// The frame it was held against.

@@ -53,6 +53,19 @@ impl Span {
         self.start <= other.start && other.end <= self.end
     }
 
+    /// The part of `span` that lies within `bounds`; empty at its edge when none does.
+    pub fn clamp(span: Span, bounds: Span) -> Span {
+        let start = span.start.clamp(bounds.start, bounds.end);
+        Span { start, end: span.end.clamp(start, bounds.end) }
+    }
+
+    /// The stretch of `length` bytes that starts `offset` bytes into `span`, cut at its end.
+    /// Both have to lie on character boundaries of the text.
+    pub fn within(span: Span, offset: usize, length: usize) -> Span {
+        let start = (span.start() + offset).min(span.end());
+        Span::new(start, (start + length).min(span.end()))
+    }
+
     /// The smallest span that holds both.
     pub fn cover(self, other: Span) -> Span {
         Span { start: self.start.min(other.start), end: self.end.max(other.end) }

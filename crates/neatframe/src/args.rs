@@ -28,6 +28,9 @@ pub(crate) struct ReviewArgs {
     /// How to show the review
     #[arg(long, value_enum, default_value_t = Format::Text)]
     pub(crate) format: Format,
+    /// Show, for every unit, the component it was taken for and why
+    #[arg(long)]
+    pub(crate) evidence: bool,
     /// The least severity that makes the exit code 1
     #[arg(long, value_enum, default_value_t = FailAt::Warning, value_name = "LEVEL")]
     pub(crate) fail_at: FailAt,

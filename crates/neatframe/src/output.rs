@@ -53,6 +53,16 @@ pub(crate) fn visible(text: &str) -> String {
         .collect()
 }
 
+/// A prompt that is safe for a terminal: its line ends stay, other control characters become visible.
+pub(crate) fn printable(text: &str) -> String {
+    text.split_inclusive('\n')
+        .map(|line| {
+            let body = line.trim_end_matches(['\r', '\n']);
+            format!("{}{}", visible(body), &line[body.len()..].replace('\r', ""))
+        })
+        .collect()
+}
+
 /// Whether standard output takes colours, and how wide it is.
 pub(crate) fn terminal() -> (bool, usize) {
     let colour = anstream::AutoStream::choice(&std::io::stdout()) != anstream::ColorChoice::Never;

@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::lexicon::{PADDING, PaddingKind, Set};
+use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set};
 use crate::span::Span;
 use crate::units::UnitKind;
 
@@ -47,13 +47,16 @@ impl Check for Padding {
                 if super::slot::is_quoted(case.text(unit.text), span.start() - unit.text.start()) {
                     continue;
                 }
-                report(case, sink, unit.text, span, term.kind, term.short);
+                let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
+                let alone = rest.into_iter().all(|word| word.is_punctuation());
+                report(case, sink, unit.text, if alone { unit.text } else { span }, term);
             }
         }
     }
 }
 
-fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, kind: PaddingKind, short: &str) {
+fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &PaddingTerm) {
+    let PaddingTerm { kind, short } = *term;
     let phrase = case.text(span);
     let whole = matches!(kind, PaddingKind::ChatLine);
     let place = if whole { unit } else { span };

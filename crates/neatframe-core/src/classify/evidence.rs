@@ -12,7 +12,7 @@ use Component::{Constraints, Context, Examples, Task};
 pub(super) struct Gatherer<'a> {
     reading: &'a Reading<'a>,
     /// What each section's own title speaks for.
-    titles: Vec<Vec<Component>>,
+    pub(super) titles: Vec<Option<Component>>,
     next_slot: usize,
     /// The last unit that announces what follows it, with its block, and what it speaks for.
     lead_in: Option<(usize, Vec<Evidence>)>,
@@ -23,7 +23,7 @@ impl<'a> Gatherer<'a> {
         let mut hits = Vec::new();
         let mut titles = Vec::with_capacity(reading.outline.sections.len());
         for section in &reading.outline.sections {
-            titles.push(title_components(reading, section.title, &mut hits));
+            titles.push(title_component(reading, section.title, &mut hits));
         }
         Gatherer { reading, titles, next_slot: 0, lead_in: None }
     }
@@ -58,10 +58,8 @@ impl<'a> Gatherer<'a> {
     fn section_evidence(&self, section: SectionId, evidence: &mut Vec<Evidence>) {
         let mut weight = 3.2;
         for id in self.reading.outline.chain(section) {
-            for &component in &self.titles[id] {
+            if let Some(component) = self.titles[id] {
                 evidence.push(Evidence { component, weight, seen: "title of its section" });
-            }
-            if !self.titles[id].is_empty() {
                 weight *= 0.5;
             }
         }
@@ -69,7 +67,7 @@ impl<'a> Gatherer<'a> {
 
     fn form(&self, unit: &Unit, found: &mut Found) {
         let words = self.reading.words.within(unit.text);
-        let opener = words.iter().find(|word| !word.is_punctuation());
+        let opener = words.iter().find(|word| !word.is(vocabulary::PUNCTUATION | vocabulary::COURTESY));
         match unit.kind {
             UnitKind::Turn => found.add(Examples, 3.0, "turn of a dialogue", Some(Facet::Sample)),
             UnitKind::Code => found.add(Examples, 0.6, "block of code", None),
@@ -117,6 +115,12 @@ impl<'a> Gatherer<'a> {
             .sum();
         if inside == 0 {
             return;
+        }
+        // `{{audience: Who reads it?}}`: the slot says itself what it is for.
+        let inner = self.reading.source.slice(slots[self.next_slot].inner);
+        let name = inner.split_once(':').map(|(name, _)| name.trim());
+        if let Some(component) = Component::ALL.into_iter().find(|component| Some(component.id()) == name) {
+            return found.add(component, 9.0, "a slot that names its component", None);
         }
         let words = self.reading.words.within(unit.text).len();
         if inside * 10 >= unit.text.len() * 8 {
@@ -183,7 +187,7 @@ impl Found {
     }
 }
 
-fn title_components(reading: &Reading<'_>, title: crate::span::Span, hits: &mut Vec<Hit>) -> Vec<Component> {
+fn title_component(reading: &Reading<'_>, title: crate::span::Span, hits: &mut Vec<Hit>) -> Option<Component> {
     let text = reading.source.slice(title);
     // Tag names join their words with underscores, which the word reader keeps.
     let spaced = text.replace(['_', '-'], " ");
@@ -191,14 +195,7 @@ fn title_components(reading: &Reading<'_>, title: crate::span::Span, hits: &mut 
     lexicon::find(words.within(crate::span::Span::new(0, spaced.len())), hits);
     let titles: Vec<&Hit> = hits.iter().filter(|hit| hit.set == Set::Title).collect();
     let longest = titles.iter().map(|hit| hit.last - hit.first).max();
-    let mut components: Vec<Component> = titles
-        .iter()
-        .filter(|hit| Some(hit.last - hit.first) == longest)
-        .map(|hit| TITLES[hit.entry as usize].component)
-        .collect();
-    components.dedup();
     // Of several the last word decides: "task examples" are examples.
-    components.reverse();
-    components.truncate(1);
-    components
+    let deciding = titles.iter().rev().find(|hit| Some(hit.last - hit.first) == longest);
+    deciding.map(|hit| TITLES[hit.entry as usize].component)
 }

@@ -49,8 +49,18 @@ type Scores = [f32; NAMES];
 const SECTION_SHARE: f32 = 0.45;
 const BEFORE_SHARE: f32 = 0.25;
 
-/// Labels every unit. The lexicon's hits in each unit come back too, so that nothing looks twice.
-pub(crate) fn label(reading: &Reading<'_>) -> (Vec<Label>, Vec<Vec<Hit>>) {
+/// What the labelling found.
+pub(crate) struct Labelled {
+    /// One for each unit.
+    pub(crate) labels: Vec<Label>,
+    /// The lexicon's hits in each unit, so that nothing looks twice.
+    pub(crate) hits: Vec<Vec<Hit>>,
+    /// The component that each section's own title speaks for.
+    pub(crate) titles: Vec<Option<Component>>,
+}
+
+/// Labels every unit.
+pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
     let mut gatherer = Gatherer::new(reading);
     let mut all_hits = Vec::with_capacity(reading.units.len());
     let mut labels: Vec<Label> = Vec::with_capacity(reading.units.len());
@@ -81,7 +91,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> (Vec<Label>, Vec<Vec<Hit>>) {
         labels[index].evidence.sort_by(|a, b| b.weight.total_cmp(&a.weight));
         before = Some(index);
     }
-    (labels, all_hits)
+    Labelled { labels, hits: all_hits, titles: gatherer.titles }
 }
 
 fn scores(label: &Label) -> Scores {

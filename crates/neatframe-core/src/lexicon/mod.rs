@@ -1,6 +1,7 @@
 //! What the program knows about words: compiled in from `data/*.toml`, looked up by whole word sequences.
 
-pub(crate) mod pattern;
+#[cfg(test)]
+mod pattern;
 pub(crate) mod vocabulary;
 
 use crate::component::{Component, Facet};

@@ -7,6 +7,7 @@
 //! | `word` | that word, in any letter case; punctuation marks stand alone, as words do |
 //! | `(a\|b c)` | one of these |
 //! | `word?`, `(a\|b)?` | may be absent |
+//! | `words?` | with or without the last `s`; `(words)?` may be absent |
 //! | `#` | a number, in digits or words |
 //! | `_` | any one word |
 //! | `..` | up to four words |
@@ -75,8 +76,10 @@ fn expand_sequence(text: &str) -> Result<Vec<Vec<Piece>>, String> {
                     _ => (token, false),
                 };
                 let mut choices = vec![words_of(token)];
-                if optional {
-                    choices.push(Vec::new());
+                match token.strip_suffix('s') {
+                    Some(singular) if optional && singular.len() > 1 => choices.push(words_of(singular)),
+                    _ if optional => choices.push(Vec::new()),
+                    _ => {}
                 }
                 (choices, after)
             }
@@ -151,7 +154,8 @@ mod tests {
 
     #[test]
     fn groups_and_options_multiply() {
-        assert_eq!(shown("at (most|least) # words?"), [
+        assert_eq!(shown("a fews?"), ["a fews", "a few"]);
+        assert_eq!(shown("at (most|least) # (words)?"), [
             "at most # words",
             "at most #",
             "at least # words",

@@ -1,4 +1,34 @@
+//! `neatframe reframe`.
+
 use crate::args::ReframeArgs;
-use anyhow::Result;
+use crate::counter::Published;
+use crate::input::Input;
+use crate::output;
+use crate::render::notes;
+use anyhow::{Context, Result};
+use neatframe_core::{CountTokens, Settings, Wishes, reframe, review};
+use std::io::IsTerminal;
 use std::process::ExitCode;
-pub(super) fn run(_args: &ReframeArgs) -> Result<ExitCode> { Ok(ExitCode::SUCCESS) }
+
+pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
+    let input = Input::from_path(&args.path);
+    let source = input.read().with_context(|| output::visible(&input.name()))?;
+    let counter = Published::default();
+    let review = review(source, &Settings::default(), &counter);
+    let reframed = reframe(&review, &Wishes::default());
+    let after = counter.lengths(&reframed.text).len();
+    match &args.notes {
+        Some(path) => output::file(path, &notes::list(&input.name(), &review, &reframed, after, false, 90))?,
+        None => {
+            let colour = anstream::AutoStream::choice(&std::io::stderr()) != anstream::ColorChoice::Never;
+            let (_, width) = output::terminal();
+            anstream::eprint!("{}", notes::list(&input.name(), &review, &reframed, after, colour, width));
+        }
+    }
+    if std::io::stdout().is_terminal() {
+        output::raw(&output::printable(&reframed.text))?;
+    } else {
+        output::raw(&reframed.text)?;
+    }
+    Ok(ExitCode::SUCCESS)
+}

@@ -2,7 +2,7 @@
 
 use crate::args::{FailAt, Format, ReviewArgs};
 use crate::counter::Published;
-use crate::render::{json, report};
+use crate::render::{evidence, json, report};
 use crate::{input, output};
 use anyhow::Result;
 use neatframe_core::{Review, Settings, Severity, review};
@@ -25,9 +25,13 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
         Format::Text => {
             let mut text = String::new();
             for (name, review) in &reviewed {
+                if args.evidence {
+                    text.push_str(&evidence::units(name, review, colour, width));
+                    continue;
+                }
                 text.push_str(&report::review(name, review, colour, width));
             }
-            if reviewed.len() > 1 {
+            if reviewed.len() > 1 && !args.evidence {
                 text.push_str(&report::totals(&reviewed, colour));
             }
             output::show(&text)?;

@@ -1,4 +1,193 @@
 //! The review as people read it in a terminal.
-use neatframe_core::Review;
-pub(crate) fn review(_: &str, _: &Review, _: bool, _: usize) -> String { String::new() }
-pub(crate) fn totals(_: &[(String, Review)], _: bool) -> String { String::new() }
+
+use super::excerpt::marked;
+use super::style::{self, paint};
+use crate::output::visible;
+use neatframe_core::{Component, Finding, Review, Severity};
+use std::collections::HashSet;
+use std::fmt::Write as _;
+
+/// Findings of one check that are shown in full; the rest are counted.
+const SHOWN: usize = 6;
+
+/// The report on one prompt, fitted to `width` columns.
+pub(crate) fn review(name: &str, review: &Review, colour: bool, width: usize) -> String {
+    let mut out = String::new();
+    let source = review.source();
+    let ledger = review.ledger();
+    let title = paint(style::BOLD, &visible(name), colour);
+    let exact = if ledger.exact { "" } else { "about " };
+    let facts = format!(
+        "{} · {exact}{} tokens ({}) · covers {} % of the {} frame",
+        counted(source.line_count(), "line"),
+        grouped(ledger.total),
+        ledger.encoding,
+        review.coverage(),
+        review.frame().name
+    );
+    let _ = writeln!(out, "{title}  {}\n", paint(style::DIM, &facts, colour));
+    parts(&mut out, review, colour);
+    findings(&mut out, review, colour, width);
+    let _ = writeln!(out, "{}\n", summary(review.findings(), colour));
+    out
+}
+
+/// One line on all prompts of a call.
+pub(crate) fn totals(reviewed: &[(String, Review)], colour: bool) -> String {
+    let tokens: usize = reviewed.iter().map(|(_, review)| review.ledger().total).sum();
+    let all: Vec<Finding> = reviewed.iter().flat_map(|(_, review)| review.findings()).cloned().collect();
+    format!(
+        "{} · {} tokens · {}\n",
+        paint(style::BOLD, &counted(reviewed.len(), "prompt"), colour),
+        grouped(tokens),
+        summary(&all, colour)
+    )
+}
+
+/// The six components: there or not, how much each matters, what each costs, where it stands.
+fn parts(out: &mut String, review: &Review, colour: bool) {
+    let ledger = review.ledger();
+    for need in review.frame().needs {
+        let component = need.component;
+        let lines = lines_of(review, component);
+        let there = !lines.is_empty();
+        let tokens = ledger.by_component[component.index()];
+        let share = if ledger.total == 0 { 0 } else { (tokens * 100 + ledger.total / 2) / ledger.total };
+        let sign = if there { paint(style::GOOD, "●", colour) } else { paint(style::DIM, "○", colour) };
+        let asked = format!("{:<14}{:<12}", component.name(), need.importance.id());
+        if there {
+            let cost = format!("{:>6} tokens {share:>3} %  {:<10}", grouped(tokens), bar(share));
+            let _ = writeln!(out, "  {sign} {asked}{cost}  {}", paint(style::DIM, &lines, colour));
+        } else {
+            let _ = writeln!(out, "  {sign} {}", paint(style::DIM, &format!("{asked}     – absent"), colour));
+        }
+    }
+    out.push('\n');
+}
+
+fn bar(share: usize) -> String {
+    let eighths = share * 80 / 100;
+    let full = "█".repeat(eighths / 8);
+    let rest = ["", "▏", "▎", "▍", "▌", "▋", "▊", "▉"][eighths % 8];
+    format!("{full}{rest}")
+}
+
+/// The lines that a component stands on: `lines 2, 5-9`; at most four stretches.
+fn lines_of(review: &Review, component: Component) -> String {
+    let mut stretches: Vec<(usize, usize)> = Vec::new();
+    for part in review.parts().iter().filter(|part| part.component == Some(component)) {
+        let first = review.source().position(part.span.start()).line;
+        let last = review.source().position(part.span.end()).line;
+        match stretches.last_mut() {
+            Some((_, end)) if first <= *end + 1 => *end = last.max(*end),
+            _ => stretches.push((first, last)),
+        }
+    }
+    let shown: Vec<String> = stretches
+        .iter()
+        .take(4)
+        .map(|(first, last)| if first == last { first.to_string() } else { format!("{first}-{last}") })
+        .collect();
+    let more = if stretches.len() > 4 { ", …" } else { "" };
+    match stretches.as_slice() {
+        [] => String::new(),
+        [(first, last)] if first == last => format!("line {first}"),
+        _ => format!("lines {}{more}", shown.join(", ")),
+    }
+}
+
+/// Findings in groups of one check, the gravest first; the reason once for each group.
+fn findings(out: &mut String, review: &Review, colour: bool, width: usize) {
+    let mut seen = HashSet::new();
+    let mut order: Vec<&Finding> = review.findings().iter().collect();
+    order.sort_by_key(|finding| std::cmp::Reverse(finding.severity));
+    for lead in order {
+        if !seen.insert(lead.check) {
+            continue;
+        }
+        let group: Vec<&Finding> = review.findings().iter().filter(|f| f.check == lead.check).collect();
+        let heading = format!("{} · {}", lead.family.id(), lead.check);
+        let count = if group.len() > 1 { format!(" ×{}", group.len()) } else { String::new() };
+        let severity = paint(style::severity(lead.severity), lead.severity.id(), colour);
+        let _ = writeln!(out, "{severity}  {}{count}", paint(style::BOLD, &heading, colour));
+        for line in wrapped(lead.why, "  ", width) {
+            let _ = writeln!(out, "{}", paint(style::DIM, &line, colour));
+        }
+        for finding in group.iter().take(SHOWN) {
+            one(out, review, finding, colour, width);
+        }
+        if group.len() > SHOWN {
+            let more = group.len() - SHOWN;
+            let _ = writeln!(out, "  {}", paint(style::DIM, &format!("and {more} more; --format json lists all"), colour));
+        }
+        out.push('\n');
+    }
+}
+
+fn one(out: &mut String, review: &Review, finding: &Finding, colour: bool, width: usize) {
+    let position = review.source().position(finding.span.start());
+    let indent = " ".repeat(9);
+    if !finding.span.is_empty() {
+        let place = format!("{:>4}:{:<4}", position.line, position.column);
+        let excerpt = marked(review.source(), finding.span, &indent, colour, width);
+        let _ = write!(out, "{}{}", paint(style::DIM, &place, colour), &excerpt[indent.len()..]);
+    }
+    for line in wrapped(&visible(&finding.message), &indent, width) {
+        let _ = writeln!(out, "{line}");
+    }
+    let instead = wrapped(&visible(&finding.write), &format!("{indent}  "), width);
+    for (index, line) in instead.iter().enumerate() {
+        let line = if index == 0 { format!("{indent}→ {}", line.trim_start()) } else { line.clone() };
+        let _ = writeln!(out, "{}", paint(style::GOOD, &line, colour));
+    }
+}
+
+fn wrapped(text: &str, indent: &str, width: usize) -> Vec<String> {
+    let options = textwrap::Options::new(width).initial_indent(indent).subsequent_indent(indent);
+    textwrap::wrap(text, options).into_iter().map(|line| line.into_owned()).collect()
+}
+
+fn summary(findings: &[Finding], colour: bool) -> String {
+    if findings.is_empty() {
+        return paint(style::GOOD, "nothing to remark", colour);
+    }
+    let levels = [Severity::Error, Severity::Warning, Severity::Note];
+    let counts: Vec<String> = levels
+        .into_iter()
+        .filter_map(|level| {
+            let count = findings.iter().filter(|finding| finding.severity == level).count();
+            (count > 0).then(|| paint(style::severity(level), &counted(count, level.id()), colour))
+        })
+        .collect();
+    counts.join(", ")
+}
+
+/// `1 line`, `3 lines`.
+pub(super) fn counted(count: usize, thing: &str) -> String {
+    format!("{} {thing}{}", grouped(count), if count == 1 { "" } else { "s" })
+}
+
+/// Thousands parted by a thin comma: `12,345`.
+pub(super) fn grouped(number: usize) -> String {
+    let digits = number.to_string();
+    let mut out = String::new();
+    for (index, digit) in digits.chars().enumerate() {
+        if index > 0 && (digits.len() - index).is_multiple_of(3) {
+            out.push(',');
+        }
+        out.push(digit);
+    }
+    out
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn numbers_are_grouped() {
+        assert_eq!(grouped(7), "7");
+        assert_eq!(grouped(1234567), "1,234,567");
+        assert_eq!(counted(1, "line"), "1 line");
+    }
+}

@@ -1,0 +1,112 @@
+//! Stretches of a prompt that stay together when its parts are put in order.
+
+use crate::component::{Component, Facet};
+use crate::lexicon::vocabulary;
+use crate::outline::PieceKind;
+use crate::review::Review;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::ops::Range;
+
+/// Consecutive units that move as one.
+#[derive(Clone, Debug)]
+pub(super) struct Chunk {
+    pub(super) units: Range<usize>,
+    /// All of them, markers included.
+    pub(super) span: Span,
+    pub(super) component: Option<Component>,
+    /// Receives the input: fenced material, or a slot on its own.
+    pub(super) is_input: bool,
+}
+
+/// Cuts a prompt into chunks: a list stays with the line that leads to it, a fence with what it holds,
+/// a sentence that leans on the one before with that one.
+pub(super) fn chunks(review: &Review) -> Vec<Chunk> {
+    let units = review.units();
+    let mut chunks: Vec<Chunk> = Vec::new();
+    let mut enclosed_until = 0;
+    for index in 0..units.len() {
+        let joins = index < enclosed_until || chunks.last().is_some_and(|last| leans(review, last, index));
+        enclosed_until = enclosed_until.max(enclosure_end(review, index));
+        let span = lead_span(review, index);
+        match chunks.last_mut().filter(|_| joins) {
+            Some(last) => {
+                last.units.end = index + 1;
+                last.span = last.span.cover(span);
+            }
+            None => chunks.push(Chunk { units: index..index + 1, span, component: None, is_input: false }),
+        }
+    }
+    for chunk in &mut chunks {
+        chunk.component = majority(review, chunk.units.clone());
+        let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
+        chunk.is_input = chunk.component == Some(Component::Context) && chunk.units.clone().any(facet);
+    }
+    chunks
+}
+
+/// The unit past the twin of a mark that encloses: a tag, a fence, a row of signs.
+fn enclosure_end(review: &Review, index: usize) -> usize {
+    let units = review.units();
+    let piece = |unit: usize| &review.outline().pieces[units[unit].pieces.start];
+    let kind = piece(index).kind;
+    let text = review.source().slice(units[index].text);
+    let reach = units.len().min(index + 400);
+    match kind {
+        PieceKind::TagOpen => {
+            let section = &review.outline().sections[units[index].section];
+            (index..units.len()).find(|&unit| units[unit].pieces.start >= section.end).unwrap_or(units.len())
+        }
+        PieceKind::Fence => {
+            let twin = (index + 1..units.len()).find(|&unit| piece(unit).kind == PieceKind::Fence);
+            let holds_code = units.get(index + 1).is_some_and(|unit| unit.kind == UnitKind::Code);
+            twin.filter(|_| holds_code).map_or(index + 1, |unit| unit + 1)
+        }
+        PieceKind::Rule => (index + 1..reach)
+            .find(|&unit| piece(unit).kind == PieceKind::Rule && review.source().slice(units[unit].text) == text)
+            .map_or(index + 1, |unit| unit + 1),
+        _ => index + 1,
+    }
+}
+
+/// True when the unit makes no sense away from the chunk before it.
+fn leans(review: &Review, last: &Chunk, index: usize) -> bool {
+    let units = review.units();
+    let (unit, before) = (&units[index], &units[index - 1]);
+    let text = review.source().slice(unit.text);
+    let before_text = review.source().slice(before.text).trim_end();
+    let marks = unit.kind == UnitKind::Mark;
+    if before_text.ends_with(':') || (marks && review.outline().pieces[unit.pieces.start].kind == PieceKind::TagClose) {
+        return true;
+    }
+    // The rest of a list whose lead-in or first item is in the chunk; turns of one dialogue.
+    let first = &units[last.units.start];
+    let run = matches!(unit.kind, UnitKind::Turn | UnitKind::Item { .. } | UnitKind::Field);
+    if run && before.block == unit.block && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece) {
+        return true;
+    }
+    if matches!(unit.kind, UnitKind::Item { ordered: true }) && before.block == unit.block {
+        return true;
+    }
+    let opener = review.words_of(index).iter().find(|word| !word.is_punctuation()).copied();
+    let anaphora = opener.is_some_and(|word| word.is(vocabulary::ANAPHORA)) || text.starts_with(char::is_lowercase);
+    anaphora && before.block == unit.block && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
+}
+
+/// A unit's span with its marker or label.
+pub(super) fn lead_span(review: &Review, index: usize) -> Span {
+    let unit = &review.units()[index];
+    let piece = &review.outline().pieces[unit.pieces.start];
+    if unit.opens_piece && piece.lead.start() < unit.text.start() { piece.lead.cover(unit.text) } else { unit.text }
+}
+
+/// The component of most of the words.
+fn majority(review: &Review, units: Range<usize>) -> Option<Component> {
+    let mut bytes = [0usize; 6];
+    for unit in units {
+        if let Some(component) = review.labels()[unit].component {
+            bytes[component.index()] += review.units()[unit].text.len();
+        }
+    }
+    Component::ALL.into_iter().filter(|c| bytes[c.index()] > 0).max_by_key(|c| (bytes[c.index()], 6 - c.index()))
+}

@@ -1,0 +1,264 @@
+//! Writing the plan out: in place, or regrouped under sections.
+
+use super::chunk::{Chunk, chunks, lead_span};
+use super::plan::Plan;
+use super::{Change, Note, Reframed, title};
+use crate::component::Component;
+use crate::edit::{Edit, apply};
+use crate::outline::{Mark, PieceKind};
+use crate::review::Review;
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// True when the author has marked sections: two at least that are for something.
+pub(super) fn has_sections(review: &Review) -> bool {
+    let sections = review.outline().sections.iter().filter(|section| section.parent == Some(0));
+    let filled = sections.filter(|section| {
+        review.units().iter().any(|unit| {
+            unit.kind != UnitKind::Mark && unit.pieces.start > section.first && unit.pieces.start < section.end
+                || section.mark == Mark::Label && unit.pieces.start == section.first
+        })
+    });
+    let material = |section: &&crate::outline::Section| section.mark != Mark::Tag;
+    filled.filter(material).count() >= 2 || review.outline().sections.iter().filter(|s| s.mark == Mark::Tag && s.parent == Some(0)).count() >= 3
+}
+
+/// A prompt of few units, or of one component and no question, reads best as it is.
+pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
+    let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count() - plan.dropped.len().min(review.units().len());
+    let components = 6 - review.missing().len() + plan.asked.len();
+    components >= 2 && (asking >= 4 || !plan.asked.is_empty())
+}
+
+/// Keeps the author's layout: edits, drops and new sections where they belong.
+pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
+    let mut edits = plan.edits;
+    let mut dropped: Vec<usize> = plan.dropped.into_keys().collect();
+    dropped.sort_unstable();
+    for unit in dropped {
+        let span = removal(review, unit);
+        edits.retain(|edit| !span.overlaps(edit.span));
+        edits.push(Edit { span, replacement: String::new() });
+    }
+    let merged = merge(edits);
+    let body = review.source().body_start();
+    let text = review.source().text();
+    let mut out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
+    let newline = review.source().line_end();
+    // Later insertions first, so that earlier offsets hold; all go after the text's own edits.
+    if !plan.asked.is_empty() {
+        let style = section_style(review);
+        let closing = out.trim_end().len();
+        out.truncate(closing);
+        for (component, slot) in &plan.asked {
+            out.push_str(&format!("{newline}{newline}{}", style.section(title(*component), slot, newline)));
+        }
+        out.push_str(newline);
+    }
+    Reframed { text: out, notes: sorted(plan.notes) }
+}
+
+/// Puts the prompt's chunks under one heading for each component, in the frame's order; material comes last.
+pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
+    let newline = review.source().line_end();
+    let mut notes = plan.notes;
+    let chunks = chunks(review);
+    let mut sections: Vec<(String, Vec<&Chunk>, Option<String>)> = Vec::new();
+    let (replaced, preamble): (Vec<&Chunk>, Vec<&Chunk>) =
+        chunks.iter().filter(|chunk| chunk.component.is_none()).partition(|chunk| is_replaced(review, chunk));
+    for chunk in replaced {
+        let words = review.source().slice(chunk.span).to_string();
+        let why = "the new headings take its place".to_string();
+        notes.push(Note { change: Change::Dropped, span: Some(chunk.span), words, now: String::new(), why });
+    }
+    for need in review.frame().needs {
+        let inside: Vec<&Chunk> =
+            chunks.iter().filter(|c| c.component == Some(need.component) && !c.is_input).collect();
+        let slot = plan.asked.iter().find(|(component, _)| *component == need.component).map(|(_, slot)| slot.clone());
+        sections.push((title(need.component).into(), inside, slot));
+    }
+    sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
+    let mut out = String::new();
+    let head = written(review, &preamble, &plan.edits, &plan.dropped, false);
+    if !head.is_empty() {
+        out.push_str(&head);
+    }
+    let mut furthest = 0;
+    for (name, inside, slot) in &sections {
+        let rules = name == title(Component::Constraints);
+        let body = written(review, inside, &plan.edits, &plan.dropped, rules);
+        let Some(body) = Some(body).filter(|body| !body.is_empty()).or_else(|| slot.clone()) else { continue };
+        if !out.is_empty() {
+            out.push_str(&format!("{newline}{newline}"));
+        }
+        out.push_str(&format!("# {name}{newline}{body}"));
+        let moved: Vec<&&Chunk> = inside.iter().filter(|chunk| chunk.units.start < furthest).collect();
+        furthest = inside.iter().map(|chunk| chunk.units.end).max().unwrap_or(0).max(furthest);
+        for chunk in moved {
+            let why = format!("what belongs to {} stands together", name.to_lowercase());
+            let words = review.source().slice(chunk.span).to_string();
+            notes.push(Note { change: Change::Moved, span: Some(chunk.span), words, now: name.clone(), why });
+        }
+    }
+    out.push_str(newline);
+    let why = "marked sections keep rules, facts and material apart".to_string();
+    notes.push(Note { change: Change::Added, span: None, words: "section headings".into(), now: "every part".into(), why });
+    Reframed { text: out, notes: sorted(notes) }
+}
+
+/// A heading on its own that names a component: the sections that are written say it again.
+fn is_replaced(review: &Review, chunk: &Chunk) -> bool {
+    let unit = &review.units()[chunk.units.start];
+    let kind = review.outline().pieces[unit.pieces.start].kind;
+    chunk.units.len() == 1 && kind == PieceKind::Heading && review.title_component(unit.section).is_some()
+}
+
+/// The text of some chunks: neighbours keep the white space between them, others get a line each.
+fn written(
+    review: &Review,
+    chunks: &[&Chunk],
+    edits: &[Edit],
+    dropped: &std::collections::HashMap<usize, ()>,
+    as_list: bool,
+) -> String {
+    let newline = review.source().line_end();
+    let single = |chunk: &Chunk| {
+        let unit = &review.units()[chunk.units.start];
+        chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { ordered: false })
+    };
+    let kept: Vec<&&Chunk> = chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains_key(&unit))).collect();
+    let bullets = as_list && kept.len() >= 3 && kept.iter().all(|chunk| single(chunk));
+    let mut out = String::new();
+    let mut before: Option<&Chunk> = None;
+    for chunk in kept {
+        let body = chunk_text(review, chunk, edits, dropped);
+        if body.trim().is_empty() {
+            continue;
+        }
+        if let Some(before) = before {
+            let between = &review.source().text()[before.span.end()..chunk.span.start().max(before.span.end())];
+            let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
+            out.push_str(if bullets || !neighbours { newline } else { between });
+        }
+        let item = review.units()[chunk.units.start].kind != UnitKind::Sentence;
+        if bullets && !item {
+            out.push_str("- ");
+        }
+        out.push_str(&body);
+        before = Some(chunk);
+    }
+    out
+}
+
+fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &std::collections::HashMap<usize, ()>) -> String {
+    let mut local: Vec<Edit> = edits.iter().filter(|edit| chunk.span.contains(edit.span)).cloned().collect();
+    for unit in chunk.units.clone().filter(|unit| dropped.contains_key(unit)) {
+        let span = Span::clamp(removal(review, unit), chunk.span);
+        local.retain(|edit| !span.overlaps(edit.span));
+        local.push(Edit { span, replacement: String::new() });
+    }
+    let shift = |edit: &Edit| Edit {
+        span: Span::new(edit.span.start() - chunk.span.start(), edit.span.end() - chunk.span.start()),
+        replacement: edit.replacement.clone(),
+    };
+    let local: Vec<Edit> = merge(local).iter().map(shift).collect();
+    let text = review.source().slice(chunk.span);
+    apply(text, &local).unwrap_or_else(|_| text.to_string()).trim().to_string()
+}
+
+/// What goes when a unit goes: its lines when it has them for itself, else its words and the blank after them.
+fn removal(review: &Review, unit: usize) -> Span {
+    let span = lead_span(review, unit);
+    let text = review.source().text();
+    let units = review.units();
+    let shares = |other: Option<&crate::units::Unit>| other.is_some_and(|o| o.pieces.start == units[unit].pieces.start);
+    let alone = !shares(unit.checked_sub(1).and_then(|before| units.get(before))) && !shares(units.get(unit + 1));
+    if alone {
+        let pieces = &review.outline().pieces[units[unit].pieces.clone()];
+        let whole = pieces[0].span.cover(pieces[pieces.len() - 1].span);
+        let blank = |piece: Option<&crate::outline::Piece>| piece.is_none_or(|p| p.kind == PieceKind::Blank);
+        let (first, end) = (units[unit].pieces.start, units[unit].pieces.end);
+        let pieces = &review.outline().pieces;
+        // Between two blank lines one of them goes too.
+        if blank(first.checked_sub(1).and_then(|at| pieces.get(at))) && end < pieces.len() && blank(pieces.get(end)) {
+            return whole.cover(pieces[end].span);
+        }
+        return whole;
+    }
+    let rest = &text[span.end()..];
+    let gap = rest.len() - rest.trim_start_matches([' ', '\t']).len();
+    if gap > 0 && !rest[gap..].starts_with(['\r', '\n']) {
+        return Span::new(span.start(), span.end() + gap);
+    }
+    let head = &text[..span.start()];
+    Span::new(head.trim_end_matches([' ', '\t']).len().max(review.source().body_start()), span.end())
+}
+
+/// Sorts edits and leaves out any that would overlap one before it.
+fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
+    edits.sort();
+    let mut kept: Vec<Edit> = Vec::with_capacity(edits.len());
+    for edit in edits {
+        if kept.last().is_none_or(|last| last.span.end() <= edit.span.start()) {
+            kept.push(edit);
+        }
+    }
+    kept
+}
+
+fn sorted(mut notes: Vec<Note>) -> Vec<Note> {
+    notes.sort_by_key(|note| (note.change == Change::Added, note.span));
+    notes
+}
+
+/// How the author marks sections, so that a new one looks like the others.
+enum Style {
+    Heading(u8),
+    Bold,
+    Capitals,
+    Label,
+    Tag,
+}
+
+impl Style {
+    fn section(&self, title: &str, body: &str, newline: &str) -> String {
+        match self {
+            Style::Heading(level) => format!("{} {title}{newline}{body}", "#".repeat(usize::from(*level))),
+            Style::Bold => format!("**{title}**{newline}{body}"),
+            Style::Capitals => format!("{}{newline}{body}", title.to_uppercase()),
+            Style::Label => format!("{title}: {body}"),
+            Style::Tag => {
+                let name = title.to_lowercase().replace(' ', "_");
+                format!("<{name}>{newline}{body}{newline}</{name}>")
+            }
+        }
+    }
+}
+
+fn section_style(review: &Review) -> Style {
+    let outline = review.outline();
+    let first = outline.sections.iter().skip(1).find(|section| section.parent == Some(0));
+    let Some(section) = first else { return Style::Heading(1) };
+    match section.mark {
+        Mark::Heading(_) => {
+            let level = outline.sections.iter().filter_map(|s| if let Mark::Heading(level) = s.mark { Some(level) } else { None });
+            // The commonest level among sections, not that of a lone document title.
+            let levels: Vec<u8> = level.collect();
+            let commonest = (1..=6).max_by_key(|level| levels.iter().filter(|l| *l == level).count()).unwrap_or(1);
+            Style::Heading(commonest)
+        }
+        Mark::Tag => Style::Tag,
+        Mark::Label => Style::Label,
+        Mark::Title => {
+            let lead = outline.pieces.get(section.first).map_or("", |piece| review.source().slice(piece.lead));
+            if lead.starts_with("**") || lead.starts_with("__") {
+                Style::Bold
+            } else if lead.chars().any(char::is_lowercase) {
+                Style::Heading(1)
+            } else {
+                Style::Capitals
+            }
+        }
+        Mark::Rule | Mark::Root => Style::Heading(1),
+    }
+}

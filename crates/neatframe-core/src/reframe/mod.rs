@@ -1,0 +1,96 @@
+//! The restructured prompt: a plan over the review's spans, then the text and the notes that say what was changed.
+
+mod chunk;
+mod layout;
+mod plan;
+
+use crate::component::Component;
+use crate::review::Review;
+use crate::span::Span;
+
+/// What the author wishes of a restructured prompt.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Wishes {
+    /// Put a slot with a question where a needed component is absent.
+    pub ask: bool,
+}
+
+impl Default for Wishes {
+    fn default() -> Wishes {
+        Wishes { ask: true }
+    }
+}
+
+/// A restructured prompt with the reasons for every change.
+#[derive(Clone, Debug)]
+pub struct Reframed {
+    /// The prompt, ready to paste.
+    pub text: String,
+    /// What was changed, in the order of the source; additions last.
+    pub notes: Vec<Note>,
+}
+
+/// What happened to a stretch of the source.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
+pub enum Change {
+    /// Taken out.
+    Dropped,
+    /// Reworded.
+    Edited,
+    /// Put elsewhere.
+    Moved,
+    /// Not in the source.
+    Added,
+}
+
+impl Change {
+    /// The name for people.
+    pub fn id(self) -> &'static str {
+        match self {
+            Change::Dropped => "dropped",
+            Change::Edited => "edited",
+            Change::Moved => "moved",
+            Change::Added => "added",
+        }
+    }
+}
+
+/// One change and its reason.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Note {
+    /// What was done.
+    pub change: Change,
+    /// Where in the source it was; `None` for additions.
+    pub span: Option<Span>,
+    /// The words it is about: those taken out, or those put in.
+    pub words: String,
+    /// Where it went, or what stands in its place.
+    pub now: String,
+    /// Why.
+    pub why: String,
+}
+
+/// Restructures a reviewed prompt. Every unit of the source is in the result, or a note says why not.
+pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
+    let plan = plan::plan(review, wishes);
+    if layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
+        layout::in_place(review, plan)
+    } else {
+        layout::regrouped(review, plan)
+    }
+}
+
+/// The title of a component's section.
+fn title(component: Component) -> &'static str {
+    match component {
+        Component::Role => "Role",
+        Component::Task => "Task",
+        Component::Context => "Context",
+        Component::Examples => "Examples",
+        Component::Constraints => "Constraints",
+        Component::OutputFormat => "Output format",
+    }
+}
+
+#[cfg(test)]
+mod tests;

@@ -1,0 +1,128 @@
+//! What to change: certain edits, units that go, questions for what is absent.
+
+use super::chunk::lead_span;
+use super::{Change, Note, Wishes};
+use crate::component::Component;
+use crate::edit::Edit;
+use crate::finding::{Family, Finding};
+use crate::frame::{Importance, Need};
+use crate::review::Review;
+use crate::slots::Syntax;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::collections::HashMap;
+
+/// The changes of one prompt.
+pub(super) struct Plan {
+    /// Edits within units, none overlapping.
+    pub(super) edits: Vec<Edit>,
+    /// Units that go.
+    pub(super) dropped: HashMap<usize, ()>,
+    /// Components to ask for, in the frame's order, each with its slot.
+    pub(super) asked: Vec<(Component, String)>,
+    pub(super) notes: Vec<Note>,
+}
+
+/// The most questions that a restructured prompt asks.
+const QUESTIONS: usize = 6;
+
+pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
+    let mut plan = Plan { edits: Vec::new(), dropped: HashMap::new(), asked: Vec::new(), notes: Vec::new() };
+    for finding in review.findings() {
+        match finding.family {
+            Family::Redundant => plan.drop_unit(review, finding),
+            Family::Wordy | Family::Markup => plan.edit(review, finding),
+            _ => {}
+        }
+    }
+    if wishes.ask {
+        plan.ask(review);
+    }
+    plan
+}
+
+impl Plan {
+    /// A repeat goes when all of its unit repeats.
+    fn drop_unit(&mut self, review: &Review, finding: &Finding) {
+        let Some(unit) = review.units().iter().position(|unit| unit.text == finding.span) else { return };
+        self.remove(review, unit, finding);
+    }
+
+    fn remove(&mut self, review: &Review, unit: usize, finding: &Finding) {
+        if self.dropped.insert(unit, ()).is_none() {
+            self.edits.retain(|edit| !finding.span.overlaps(edit.span));
+            self.notes.retain(|note| note.span.is_none_or(|span| !finding.span.contains(span)));
+            self.note(Change::Dropped, lead_span(review, unit), review, String::new(), &finding.message);
+        }
+    }
+
+    fn edit(&mut self, review: &Review, finding: &Finding) {
+        let Some(first) = finding.fix.first() else { return };
+        let whole = review.units().iter().position(|unit| {
+            finding.fix.len() == 1 && first.replacement.is_empty() && unit.text == finding.span
+        });
+        let gone = |unit: usize| review.units()[unit].text.overlaps(finding.span);
+        if self.dropped.keys().any(|&unit| gone(unit)) {
+            return;
+        }
+        if let Some(unit) = whole {
+            return self.remove(review, unit, finding);
+        }
+        let clashes = |new: &Edit| self.edits.iter().any(|old| touches(old.span, new.span));
+        if finding.fix.iter().any(clashes) {
+            return;
+        }
+        self.edits.extend(finding.fix.iter().cloned());
+        let replacement = first.replacement.trim().to_string();
+        let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
+        let now = if change == Change::Dropped { String::new() } else { replacement };
+        self.note(change, finding.span, review, now, &finding.message);
+    }
+
+    fn note(&mut self, change: Change, span: Span, review: &Review, now: String, why: &str) {
+        let words = review.source().slice(span).to_string();
+        self.notes.push(Note { change, span: Some(span), words, now, why: why.into() });
+    }
+
+    fn ask(&mut self, review: &Review) {
+        let missing = review.missing();
+        // A section named for a component holds the author's answer, however it reads.
+        let named = |component: Component| {
+            review.units().iter().any(|unit| {
+                let titled = review.title_component(unit.section) == Some(component);
+                titled && unit.kind != UnitKind::Mark && unit.section != 0
+            })
+        };
+        let mut wanted: Vec<&Need> = review
+            .frame()
+            .needs
+            .iter()
+            .filter(|need| need.importance > Importance::Optional && missing.contains(&need.component))
+            .filter(|need| !named(need.component))
+            .collect();
+        wanted.sort_by_key(|need| std::cmp::Reverse(need.importance));
+        wanted.truncate(QUESTIONS);
+        let syntax = slot_syntax(review);
+        for need in review.frame().needs {
+            if !wanted.iter().any(|other| other.component == need.component) {
+                continue;
+            }
+            let name = need.component.id();
+            let slot = syntax.write(&format!("{name}: {}", need.ask));
+            let why = format!("{} The answer goes in place of the slot.", need.why);
+            self.notes.push(Note { change: Change::Added, span: None, words: slot.clone(), now: super::title(need.component).into(), why });
+            self.asked.push((need.component, slot));
+        }
+    }
+}
+
+/// The way in which the prompt writes its slots, double braces when it has none.
+fn slot_syntax(review: &Review) -> Syntax {
+    let safe = |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+    review.slots().iter().map(|slot| slot.syntax).find(|&syntax| safe(syntax)).unwrap_or(Syntax::DoubleBraces)
+}
+
+/// True when two edits would touch the same bytes, an insertion included.
+fn touches(a: Span, b: Span) -> bool {
+    a.overlaps(b) || a.start() == b.start()
+}

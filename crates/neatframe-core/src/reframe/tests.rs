@@ -1,0 +1,134 @@
+//! Restructuring keeps what the author wrote, or says what went.
+
+use super::*;
+use crate::ledger::CountTokens;
+use crate::review::{Settings, review};
+use crate::source::Source;
+use proptest::prelude::*;
+
+struct Bytes;
+
+impl CountTokens for Bytes {
+    fn encoding(&self) -> &str {
+        "bytes"
+    }
+
+    fn lengths(&self, text: &str) -> Vec<u32> {
+        vec![1; text.len()]
+    }
+}
+
+fn reframed(text: &str) -> Reframed {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    reframe(&review(source, &Settings::default(), &Bytes), &Wishes::default())
+}
+
+fn words(text: &str) -> Vec<String> {
+    let mut words: Vec<String> =
+        text.split(|c: char| !c.is_alphanumeric()).filter(|w| !w.is_empty()).map(str::to_lowercase).collect();
+    words.sort();
+    words
+}
+
+/// Every word of the source, as often as it stands there, is in the result or in a note.
+fn assert_nothing_lost(text: &str) {
+    let out = reframed(text);
+    let mut kept = words(&out.text);
+    for note in out.notes.iter().filter(|note| matches!(note.change, Change::Dropped | Change::Edited)) {
+        kept.extend(words(&note.words));
+    }
+    kept.sort();
+    let mut kept = kept.into_iter().peekable();
+    for word in words(text) {
+        while kept.next_if(|other| *other < word).is_some() {}
+        assert!(kept.next_if_eq(&word).is_some(), "lost `{word}` of {text:?} in {:?}, {:?}", out.text, out.notes);
+    }
+}
+
+const RAMBLE: &str = "Hi there! You are the clerk of Larkhaven Ferries. Keep it under 80 words. Write a notice about the \
+late ferry. Our readers stand in the rain. Say nothing about the crew. Keep it under 80 words, all parts counted.";
+
+#[test]
+fn a_ramble_gets_sections_in_order() {
+    let out = reframed(RAMBLE).text;
+    let at = |title: &str| out.find(title).unwrap_or_else(|| panic!("no {title} in {out}"));
+    assert!(at("# Role") < at("# Task") && at("# Task") < at("# Constraints"), "{out}");
+    assert!(out.contains("# Output format\n{{output_format: "), "{out}");
+    assert!(!out.contains("Hi there"), "{out}");
+}
+
+#[test]
+fn nothing_is_lost_in_a_ramble() {
+    assert_nothing_lost(RAMBLE);
+}
+
+#[test]
+fn marked_sections_keep_their_layout() {
+    let text = "# Task\nWrite a notice for the quay.\n\n# Rules\n- Basically use 80 words at most.\n- Name the pier.\n";
+    let out = reframed(text).text;
+    assert!(out.starts_with("# Task\nWrite a notice for the quay.\n\n# Rules\n- Use 80 words at most.\n"), "{out}");
+    assert!(out.contains("# Output format\n{{output_format"), "{out}");
+}
+
+#[test]
+fn a_short_good_prompt_stays() {
+    let text = "We run two ferries for commuters. Write the winter notice in at most 80 words, as three bullets: time, pier, fare.\n";
+    let out = reframed(text);
+    assert!(out.text.contains("We run two ferries for commuters."), "{}", out.text);
+    assert_nothing_lost(text);
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(400))]
+
+    #[test]
+    fn no_word_of_any_prompt_is_lost(parts in prop::collection::vec(prop::sample::select(PARTS), 1..14)) {
+        let text = parts.concat();
+        prop_assume!(!text.trim().is_empty());
+        assert_nothing_lost(&text);
+    }
+
+    #[test]
+    fn reframing_twice_changes_nothing(parts in prop::collection::vec(prop::sample::select(PARTS), 1..14)) {
+        let text = parts.concat();
+        prop_assume!(!text.trim().is_empty());
+        let once = reframed(&text).text;
+        let twice = reframed(&once).text;
+        prop_assert_eq!(once, twice);
+    }
+}
+
+/// Pieces that prompts are made of, put together at random.
+const PARTS: &[&str] = &[
+    "You are the harbour clerk. ",
+    "Write a notice for the quay. ",
+    "Keep it under 80 words. ",
+    "Keep it under 80 words. ",
+    "It should be nice, etc. ",
+    "Basically, name the pier in order to help. ",
+    "Thank you so much in advance! ",
+    "\n",
+    "\n\n",
+    "\r\n",
+    "# Rules\n",
+    "## Facts\n",
+    "Task: write it\n",
+    "**Notes**\n",
+    "- one item here\n",
+    "- Never name the crew.\n",
+    "1. Read the log.\n",
+    "2. Sort it.\n",
+    "```\ncode here\n```\n",
+    "```\nopen code\n",
+    "<log>\n",
+    "</log>\n",
+    "{{report}}\n",
+    "Here is the log:\n",
+    "User: hi\nAssistant: hello\nUser: bye\nAssistant: bye\n",
+    "It stands below. ",
+    "| a | b |\n|---|---|\n",
+    "====\n",
+    "\"\"\"\n",
+    "Return JSON with the keys a and b. ",
+    "é 漢字 🙂 ",
+];
