@@ -152,7 +152,8 @@ fn write(name: &str, text: &str) {
 
 fn list<T>(out: &mut String, name: &str, kind: &str, items: &[T], shown: impl Fn(&T) -> String) {
     let items: Vec<String> = items.iter().map(shown).collect();
-    writeln!(out, "pub(crate) static {name}: &[{kind}] = &[\n{}\n];", items.join(",\n")).expect("strings grow");
+    writeln!(out, "pub(crate) static {name}: &[{kind}] = &[\n{}\n];", items.join(",\n"))
+        .expect("strings grow");
 }
 
 /// Flags for the word classes, one bit each, in the file's order, and constants that name them.
@@ -160,7 +161,8 @@ fn word_classes(vocabulary: &mut Vocabulary, file: &WordFile) -> String {
     let mut out = String::new();
     let mut bit = 0;
     let mut class = |out: &mut String, vocabulary: &mut Vocabulary, name: &str, words: &str| {
-        writeln!(out, "#[allow(dead_code)]\npub(crate) const {}: u32 = 1 << {bit};", name.to_uppercase()).expect("strings grow");
+        writeln!(out, "#[allow(dead_code)]\npub(crate) const {}: u32 = 1 << {bit};", name.to_uppercase())
+            .expect("strings grow");
         for word in words.split_whitespace() {
             // The reader parts words at hyphens, so a class holds the parts' first word only by mistake.
             if word.chars().any(char::is_alphanumeric) && word.contains('-') {
@@ -192,9 +194,12 @@ fn patterns<'a>(
 ) {
     for (entry, says) in entries.enumerate() {
         for say in says {
-            for Expanded { pieces, at_start, at_end } in expand(say).unwrap_or_else(|error| panic!("{error}")) {
+            for Expanded { pieces, at_start, at_end } in expand(say).unwrap_or_else(|error| panic!("{error}"))
+            {
                 let mut tokens = pieces.iter().map(|piece| match piece {
-                    Piece::Word(word) => (vocabulary.id(word), format!("Token::Word({})", vocabulary.id(word))),
+                    Piece::Word(word) => {
+                        (vocabulary.id(word), format!("Token::Word({})", vocabulary.id(word)))
+                    }
                     Piece::Number => (0, "Token::Number".into()),
                     Piece::Any => (0, "Token::Any".into()),
                     Piece::Gap => (0, "Token::Gap".into()),
@@ -286,7 +291,12 @@ fn frame_table() -> String {
             )
         };
         let needs: Vec<String> = frame.need.iter().map(need).collect();
-        format!("Frame {{ name: {:?}, about: {:?}, needs: &[{}] }}", frame.name, frame.about, needs.join(", "))
+        format!(
+            "Frame {{ name: {:?}, about: {:?}, needs: &[{}] }}",
+            frame.name,
+            frame.about,
+            needs.join(", ")
+        )
     });
     out
 }

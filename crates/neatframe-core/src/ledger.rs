@@ -8,8 +8,17 @@ pub trait CountTokens: Sync {
     /// The vocabulary's published name, such as `o200k_base`.
     fn encoding(&self) -> &str;
 
-    /// The length in bytes of each token of `text`, in order. They add up to the text's length.
-    fn lengths(&self, text: &str) -> Vec<u32>;
+    /// Cuts a text into tokens.
+    fn count(&self, text: &str) -> Tokens;
+}
+
+/// The tokens of one text.
+#[derive(Clone, Debug, Default, PartialEq, Eq)]
+pub struct Tokens {
+    /// The length in bytes of each token, in order. They add up to the text's length.
+    pub lengths: Vec<u32>,
+    /// False when the count is an estimate.
+    pub exact: bool,
 }
 
 /// What each part of a prompt costs, in tokens.
@@ -29,9 +38,9 @@ pub struct Ledger {
 
 /// Counts the tokens of a text and gives each to the part that holds its last byte, so that the parts add up to the total.
 pub(crate) fn count(text: &str, parts: &[(Span, Option<Component>)], counter: &dyn CountTokens) -> Ledger {
-    let lengths = counter.lengths(text);
+    let Tokens { lengths, exact } = counter.count(text);
     let mut ledger =
-        Ledger { encoding: counter.encoding().into(), exact: true, total: lengths.len(), ..Ledger::default() };
+        Ledger { encoding: counter.encoding().into(), exact, total: lengths.len(), ..Ledger::default() };
     let mut at = 0;
     let mut part = 0;
     for length in lengths {
@@ -39,7 +48,8 @@ pub(crate) fn count(text: &str, parts: &[(Span, Option<Component>)], counter: &d
         while part < parts.len() && parts[part].0.end() < at {
             part += 1;
         }
-        let component = parts.get(part).filter(|(span, _)| span.start() < at).and_then(|(_, component)| *component);
+        let component =
+            parts.get(part).filter(|(span, _)| span.start() < at).and_then(|(_, component)| *component);
         match component {
             Some(component) => ledger.by_component[component.index()] += 1,
             None => ledger.marks += 1,
@@ -59,8 +69,8 @@ mod tests {
             "words"
         }
 
-        fn lengths(&self, text: &str) -> Vec<u32> {
-            text.split_inclusive(' ').map(|word| word.len() as u32).collect()
+        fn count(&self, text: &str) -> Tokens {
+            Tokens { lengths: text.split_inclusive(' ').map(|word| word.len() as u32).collect(), exact: true }
         }
     }
 

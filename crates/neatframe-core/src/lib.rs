@@ -3,12 +3,12 @@
 //! Text goes in, values come out: this crate knows no files, network, clock or terminal.
 //!
 //! ```
-//! use neatframe_core::{CountTokens, Settings, Source, review};
+//! use neatframe_core::{CountTokens, Settings, Source, Tokens, review};
 //!
 //! struct Bytes; // a program brings a real vocabulary
 //! impl CountTokens for Bytes {
 //!     fn encoding(&self) -> &str { "bytes" }
-//!     fn lengths(&self, text: &str) -> Vec<u32> { vec![1; text.len()] }
+//!     fn count(&self, text: &str) -> Tokens { Tokens { lengths: vec![1; text.len()], exact: true } }
 //! }
 //!
 //! let prompt = Source::from_bytes(b"Write a nice notice.".to_vec())?;
@@ -30,6 +30,7 @@ mod lexicon;
 mod likeness;
 mod outline;
 mod reframe;
+mod repeats;
 mod review;
 mod slots;
 mod source;
@@ -43,7 +44,7 @@ pub use component::{Component, Facet};
 pub use edit::{Edit, EditError, apply};
 pub use finding::{Family, Finding, Severity};
 pub use frame::{Frame, Importance, Need};
-pub use ledger::{CountTokens, Ledger};
+pub use ledger::{CountTokens, Ledger, Tokens};
 pub use outline::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
 pub use reframe::{Change, Note, Reframed, Wishes, reframe};
 pub use review::{Part, Review, Settings, review};

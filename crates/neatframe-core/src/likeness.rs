@@ -10,6 +10,8 @@ pub(crate) struct Gist {
     pub(crate) stems: Vec<u32>,
     numbers: Vec<u32>,
     forbids: bool,
+    /// A short demand for one quality and nothing else.
+    one_quality: bool,
 }
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most").
@@ -17,7 +19,7 @@ const FRAMING: &str = " keep make made be stay give given use used write written
  long longer short shorter length size total overall most least more less fewer under below over above within maximum max minimum min \
  time times look looks sound come comes thing things way please reply replies answer answers response responses output text \
  include note important really very said say last first well everything whole part parts count counted also exceed limit limited \
- get put do done have has go goes it its ";
+ last time again get put do done have has go goes it its ";
 
 /// Groups of words that demand the same.
 const SAME: [&str; 12] = [
@@ -35,8 +37,8 @@ const SAME: [&str; 12] = [
     " bullet bullets ",
 ];
 
-/// Reads the gist of a unit's words.
-pub(crate) fn gist(text: &str, words: &[Word]) -> Gist {
+/// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
+pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut gist = Gist::default();
     for word in words {
         if word.is_number() {
@@ -57,6 +59,9 @@ pub(crate) fn gist(text: &str, words: &[Word]) -> Gist {
     gist.stems.sort_unstable();
     gist.stems.dedup();
     gist.numbers.sort_unstable();
+    gist.one_quality = quality && gist.stems.len() == 1 && words.len() <= 10;
+    // "No title is longer than 8 words" bounds; it does not forbid.
+    gist.forbids &= gist.numbers.is_empty();
     gist
 }
 
@@ -73,6 +78,9 @@ impl Gist {
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
         if !same_numbers || shared == 0 {
             return false;
+        }
+        if self.one_quality && self.forbids == earlier.forbids {
+            return true;
         }
         let weight = self.stems.len() + self.numbers.len();
         let covered = shared * 5 >= self.stems.len() * 4;
@@ -116,13 +124,16 @@ mod tests {
     use crate::words::Words;
 
     fn said(later: &str, earlier: &str) -> bool {
-        let read = |text: &str| gist(text, Words::read(text, 0).within(Span::new(0, text.len())));
+        let read = |text: &str| gist(text, Words::read(text, 0).within(Span::new(0, text.len())), false);
         read(later).is_said_by(&read(earlier))
     }
 
     #[test]
     fn other_words_same_demand() {
-        assert!(said("The total length must stay below 400 words.", "Keep it under 400 words, all parts counted."));
+        assert!(said(
+            "The total length must stay below 400 words.",
+            "Keep it under 400 words, all parts counted."
+        ));
         assert!(said("Each price has to come with its link.", "Give a link for every price."));
         assert!(said("The feedback should be good.", "Give good feedback."));
     }

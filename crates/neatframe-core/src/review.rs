@@ -7,6 +7,7 @@ use crate::finding::Finding;
 use crate::frame::Frame;
 use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, PieceKind, SectionId};
+use crate::repeats;
 use crate::slots::{self, Slot};
 use crate::source::Source;
 use crate::span::Span;
@@ -61,10 +62,10 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         .filter(|piece| matches!(piece.kind, PieceKind::TagOpen | PieceKind::TagClose))
         .map(|piece| piece.text.start())
         .collect();
-    let slots =
-        slots::find(source.text(), source.body_start(), |at| tag_starts.binary_search(&at).is_ok());
+    let slots = slots::find(source.text(), source.body_start(), |at| tag_starts.binary_search(&at).is_ok());
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
+    let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));
     let case = Case {
         source: &source,
         words: &words,
@@ -74,6 +75,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         hits: &hits,
         slots: &slots,
         frame: settings.frame,
+        repeats: &repeats,
     };
     let findings = checks::run(&case);
     let parts: Vec<(Span, Option<Component>)> =
@@ -111,6 +113,12 @@ impl Review {
     /// The component that a section's own title speaks for.
     pub fn title_component(&self, section: SectionId) -> Option<Component> {
         self.titles[section]
+    }
+
+    /// The unit that holds the start of a span.
+    pub(crate) fn unit_at(&self, span: Span) -> Option<usize> {
+        let after = self.units.partition_point(|unit| unit.text.start() <= span.start());
+        after.checked_sub(1).filter(|&unit| self.units[unit].text.end() > span.start())
     }
 
     pub(crate) fn words_of(&self, unit: usize) -> &[Word] {

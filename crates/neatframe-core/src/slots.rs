@@ -110,12 +110,14 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
         Syntax::DollarBraces => identifier(name) || phrase,
         // Braces around a word: JSON has a quote, LaTeX a backslash or a letter before it.
         Syntax::Braces => {
-            let latex = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '\\' | '_' | '^' | '}' | '$'));
+            let latex =
+                before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '\\' | '_' | '^' | '}' | '$'));
             !latex && after != Some('}') && (identifier(name) || (phrase && !name.contains([':', ','])))
         }
         Syntax::Brackets => {
             let link = matches!(after, Some('(' | '[' | ':'));
-            let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '“'));
+            let joined =
+                before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '“'));
             let single = name.chars().count() == 1;
             phrase && !link && !joined && !single && !names_a_mark(text, slot)
         }
@@ -123,17 +125,24 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | '“'));
             let spoken = text[slot.span.end()..].trim_start().starts_with("tag");
             let tight = inner.len() == name.len();
-            tight && !joined && !spoken && phrase && !name.contains([':', ',', '/', '(', '@', '-']) && after != Some('`')
+            tight
+                && !joined
+                && !spoken
+                && phrase
+                && !name.contains([':', ',', '/', '(', '@', '-'])
+                && after != Some('`')
         }
-        Syntax::Percents => identifier(name) && name.len() >= 2 && !before.is_some_and(|c| c.is_ascii_digit()),
+        Syntax::Percents => {
+            identifier(name) && name.len() >= 2 && !before.is_some_and(|c| c.is_ascii_digit())
+        }
     }
 }
 
 /// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
 fn names_a_mark(text: &str, slot: &Slot) -> bool {
     const WRITERS: [&str; 16] = [
-        "write", "writes", "put", "puts", "use", "with", "mark", "as", "add", "say", "type", "insert", "each", "every",
-        "is", "a",
+        "write", "writes", "put", "puts", "use", "with", "mark", "as", "add", "say", "type", "insert",
+        "each", "every", "is", "a",
     ];
     let head = &text[..slot.span.start()];
     let line = head.rsplit('\n').next().unwrap_or(head);
@@ -145,10 +154,24 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
 /// A word that shows that a person was to replace the slot by hand: "insert", "your", "here", "TODO".
 pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
     const ASKS: [&str; 14] = [
-        "insert", "your", "here", "todo", "tbd", "paste", "placeholder", "fill", "xxx", "fixme", "enter", "replace",
-        "tbc", "lorem",
+        "insert",
+        "your",
+        "here",
+        "todo",
+        "tbd",
+        "paste",
+        "placeholder",
+        "fill",
+        "xxx",
+        "fixme",
+        "enter",
+        "replace",
+        "tbc",
+        "lorem",
     ];
-    inner.split(|c: char| !c.is_alphanumeric()).find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
+    inner
+        .split(|c: char| !c.is_alphanumeric())
+        .find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
 }
 
 #[cfg(test)]
@@ -162,15 +185,10 @@ mod tests {
     #[test]
     fn every_usual_syntax() {
         let text = "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]";
-        assert_eq!(found(text), [
-            "{{a_b}}",
-            "${day}",
-            "{name}",
-            "[week number]",
-            "<building>",
-            "%town%",
-            "[Your Company]"
-        ]);
+        assert_eq!(
+            found(text),
+            ["{{a_b}}", "${day}", "{name}", "[week number]", "<building>", "%town%", "[Your Company]"]
+        );
     }
 
     #[test]

@@ -26,7 +26,9 @@ pub enum SourceError {
     #[error("this is UTF-16 text (its first two bytes say so); save the file as UTF-8")]
     Utf16,
     /// A NUL byte, which no prompt holds: most likely not a text file.
-    #[error("holds a NUL byte at byte {at} (line {line}), so it is not a text file; remove the byte or name another file")]
+    #[error(
+        "holds a NUL byte at byte {at} (line {line}), so it is not a text file; remove the byte or name another file"
+    )]
     Nul {
         /// Offset of the first NUL byte.
         at: usize,
@@ -144,9 +146,7 @@ impl Source {
 }
 
 fn line_starts(text: &str) -> Vec<u32> {
-    std::iter::once(0)
-        .chain(memchr::memchr_iter(b'\n', text.as_bytes()).map(|at| at as u32 + 1))
-        .collect()
+    std::iter::once(0).chain(memchr::memchr_iter(b'\n', text.as_bytes()).map(|at| at as u32 + 1)).collect()
 }
 
 #[cfg(test)]

@@ -71,7 +71,8 @@ impl Words {
 }
 
 fn next_word(text: &str, from: usize) -> Option<Word> {
-    let (offset, first) = text[from..].char_indices().find(|(_, c)| !c.is_whitespace() && *c != '\u{feff}')?;
+    let (offset, first) =
+        text[from..].char_indices().find(|(_, c)| !c.is_whitespace() && *c != '\u{feff}')?;
     let start = from + offset;
     let end = if first.is_alphanumeric() || first == '_' {
         word_end(text, start)
@@ -102,7 +103,9 @@ fn word_end(text: &str, start: usize) -> usize {
                 letters += 1;
                 true
             }
-            '\'' | '’' => chars.peek().is_some_and(|(_, next)| next.is_alphabetic()) && previous.is_alphabetic(),
+            '\'' | '’' => {
+                chars.peek().is_some_and(|(_, next)| next.is_alphabetic()) && previous.is_alphabetic()
+            }
             '.' | ',' | ':' if previous.is_ascii_digit() => {
                 chars.peek().is_some_and(|(_, next)| next.is_ascii_digit())
             }
@@ -146,9 +149,10 @@ mod tests {
 
     #[test]
     fn hyphens_part_and_apostrophes_join() {
-        assert_eq!(words("Don't use high-quality, e.g. 3.5 MB!!!"), [
-            "Don't", "use", "high", "quality", ",", "e.g", ".", "3.5", "MB", "!!!"
-        ]);
+        assert_eq!(
+            words("Don't use high-quality, e.g. 3.5 MB!!!"),
+            ["Don't", "use", "high", "quality", ",", "e.g", ".", "3.5", "MB", "!!!"]
+        );
         assert_eq!(words("4-6 items – “quoted”"), ["4", "6", "items", "–", "“", "quoted", "”"]);
     }
 

@@ -47,7 +47,10 @@ impl Input {
                     bail!("is a folder; name a prompt file in it");
                 }
                 if meta.len() > LARGEST as u64 {
-                    bail!("is {} bytes long; the most that is read is {LARGEST} bytes, so split it", meta.len());
+                    bail!(
+                        "is {} bytes long; the most that is read is {LARGEST} bytes, so split it",
+                        meta.len()
+                    );
                 }
                 std::fs::read(path).map_err(|error| plain(&error))
             }

@@ -20,7 +20,10 @@ static OPEN_TAG: Meta = Meta {
         "Write a notice.\n</facts>",
         "<a>\n<b>\nx\n</a>\n</b>",
     ],
-    good: &["<facts>\nTwo ferries sail.\n</facts>", "Put the answer between <answer> and </answer> tags, and call List<String>."],
+    good: &[
+        "<facts>\nTwo ferries sail.\n</facts>",
+        "Put the answer between <answer> and </answer> tags, and call List<String>.",
+    ],
 };
 
 impl Check for OpenTag {
@@ -32,18 +35,22 @@ impl Check for OpenTag {
         for fault in &case.outline.faults {
             match *fault {
                 Fault::OpenTag(span) => {
-                    let name = case.text(span);
+                    let name = case.shown(span);
                     let close = format!("</{}", name[1..].split([' ', '>']).next().unwrap_or_default());
-                    sink.report(span, format!("`{name}` is never closed"), format!("close it with `{close}>` where the part ends"));
+                    sink.report(
+                        span,
+                        format!("`{name}` is never closed"),
+                        format!("close it with `{close}>` where the part ends"),
+                    );
                 }
                 Fault::StrayClose(span) => {
-                    let name = case.text(span);
+                    let name = case.shown(span);
                     let message = format!("`{name}` closes a tag that was never opened");
                     sink.report(span, message, "open the tag where the part begins, or take this one out");
                 }
                 Fault::CrossedTags(inner, outer) => {
                     let message =
-                        format!("`{}` is still open when `{}` closes", case.text(inner), case.text(outer));
+                        format!("`{}` is still open when `{}` closes", case.shown(inner), case.shown(outer));
                     let finding = sink.report(inner, message, "close the inner tag before the outer one");
                     finding.related.push(outer);
                 }
@@ -74,7 +81,7 @@ impl Check for OpenFence {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for fault in &case.outline.faults {
             let Fault::OpenFence(span) = *fault else { continue };
-            let opener = case.text(span);
+            let opener = case.shown(span);
             let marks: String = opener.chars().take_while(|c| matches!(c, '`' | '~')).collect();
             let lead = case.outline.pieces.iter().position(|piece| piece.text == span).unwrap_or(0);
             let last = case.outline.pieces[lead..]

@@ -68,8 +68,9 @@ impl Check for ThinPart {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for need in case.frame.needs {
-            let units: Vec<usize> =
-                (0..case.units.len()).filter(|&unit| case.labels[unit].component == Some(need.component)).collect();
+            let units: Vec<usize> = (0..case.units.len())
+                .filter(|&unit| case.labels[unit].component == Some(need.component))
+                .collect();
             let words: usize = units
                 .iter()
                 .map(|&unit| case.words_of(unit).iter().filter(|word| !word.is_punctuation()).count())

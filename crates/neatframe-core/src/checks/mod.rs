@@ -19,6 +19,7 @@ use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
+use std::collections::HashMap;
 
 /// What is known of a check without running it.
 #[derive(Debug)]
@@ -74,11 +75,26 @@ pub(crate) struct Case<'a> {
     pub(crate) hits: &'a [Vec<Hit>],
     pub(crate) slots: &'a [Slot],
     pub(crate) frame: &'a Frame,
+    /// The earlier twin of each demand that repeats one.
+    pub(crate) repeats: &'a HashMap<usize, usize>,
 }
 
 impl Case<'_> {
     pub(crate) fn text(&self, span: Span) -> &str {
         self.source.slice(span)
+    }
+
+    /// The words under a span on one line, cut after 60 characters.
+    pub(crate) fn shown(&self, span: Span) -> String {
+        let mut end = span.end().min(span.start() + 400);
+        while !self.source.text().is_char_boundary(end) {
+            end += 1;
+        }
+        let line = self.source.text()[span.start()..end].split_whitespace().collect::<Vec<_>>().join(" ");
+        match line.char_indices().nth(60) {
+            Some((at, _)) => format!("{}…", line[..at].trim_end()),
+            None => line,
+        }
     }
 
     pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
@@ -87,22 +103,25 @@ impl Case<'_> {
 
     /// Units that ask something of the model: not marks, samples, code, tables or background.
     pub(crate) fn demands(&self) -> impl Iterator<Item = usize> + '_ {
-        (0..self.units.len()).filter(|&unit| {
-            let asks = matches!(
-                self.labels[unit].component,
-                Some(Component::Role | Component::Task | Component::Constraints | Component::OutputFormat)
-            );
-            let prose = !matches!(
-                self.units[unit].kind,
-                UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn
-            );
-            asks && prose
-        })
+        demands(self.units, self.labels)
     }
 
     pub(crate) fn has(&self, component: Component) -> bool {
         self.labels.iter().any(|label| label.component == Some(component))
     }
+}
+
+/// See [`Case::demands`].
+pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterator<Item = usize> + 'a {
+    (0..units.len()).filter(|&unit| {
+        let asks = matches!(
+            labels[unit].component,
+            Some(Component::Role | Component::Task | Component::Constraints | Component::OutputFormat)
+        );
+        let prose =
+            !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
+        asks && prose
+    })
 }
 
 /// Takes what checks report and stamps it with the check's name and weight.
@@ -146,8 +165,11 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
     let mut replacement = short.to_string();
     let rest = &text[end..];
     if short.is_empty() {
-        let gap = rest.len() - rest.trim_start_matches([' ', '\t']).len();
-        end += gap;
+        // "Basically, name it": the comma goes with the word that it sets off.
+        let set_off = opens || text[..span.start()].trim_end().ends_with(',');
+        let body = rest.trim_start_matches([' ', '\t']);
+        let body = body.strip_prefix(',').filter(|_| set_off).unwrap_or(body);
+        end += rest.len() - body.trim_start_matches([' ', '\t']).len();
     }
     if opens {
         let next: String = match short.chars().next() {

@@ -14,7 +14,11 @@ static LEFT_OVER: Meta = Meta {
     severity: Severity::Error,
     summary: "a placeholder or TODO that was to be replaced by hand",
     why: "Sent like this, the model reads the placeholder as the text, or makes something up for it.",
-    bad: &["Write to [Your Company] about the delay.", "TODO add the timetable\nWrite the notice.", "Ask {{audience: Who reads it?}}"],
+    bad: &[
+        "Write to [Your Company] about the delay.",
+        "TODO add the timetable\nWrite the notice.",
+        "Ask {{audience: Who reads it?}}",
+    ],
     good: &["Write to {{company}} about the delay.", "Write the to-do list of the night crew."],
 };
 
@@ -28,12 +32,15 @@ impl Check for LeftOverSlot {
         for slot in case.slots {
             let inner = case.text(slot.inner);
             let whole = case.text(slot.span);
-            if let Some((_, question)) = inner.split_once(':').filter(|(_, question)| question.trim_end().ends_with('?')) {
+            if let Some((_, question)) =
+                inner.split_once(':').filter(|(_, question)| question.trim_end().ends_with('?'))
+            {
                 let message = format!("an open question: {}", question.trim());
                 sink.report(slot.span, message, "answer it in place of the slot, or delete the line");
                 told = Some(slot.span);
             } else if leftover_word(inner).is_some_and(|word| by_hand(slot.syntax, word)) {
-                let write = "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
+                let write =
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
                 sink.report(slot.span, format!("`{whole}` was never filled in"), write);
                 told = Some(slot.span);
             }
@@ -42,10 +49,13 @@ impl Check for LeftOverSlot {
             for word in case.words_of(index) {
                 let text = word.text(case.source.text());
                 let marker = ["TODO", "FIXME", "TBD", "XXX"].contains(&text);
+                if !marker {
+                    continue;
+                }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))
                     || case.slots.iter().any(|slot| slot.span.overlaps(word.span()))
                     || is_quoted(case.text(unit.text), word.span().start() - unit.text.start());
-                if marker && !spoken {
+                if !spoken {
                     let message = format!("`{text}` is still in the prompt");
                     sink.report(unit.text, message, "do what the note says, then take the note out");
                     break;
@@ -57,12 +67,20 @@ impl Check for LeftOverSlot {
 
 /// A name such as `{{your_name}}` is a slot like any other; in brackets it asks a person.
 fn by_hand(syntax: Syntax, word: &str) -> bool {
-    matches!(syntax, Syntax::Brackets | Syntax::Angles) || ["todo", "tbd", "fixme", "xxx"].contains(&word.to_lowercase().as_str())
+    matches!(syntax, Syntax::Brackets | Syntax::Angles)
+        || ["todo", "tbd", "fixme", "xxx"].contains(&word.to_lowercase().as_str())
 }
+
+/// How far back an opening quotation mark is looked for, in bytes.
+const QUOTE_REACH: usize = 1000;
 
 /// True when an odd number of quotation marks stands before the place.
 pub(super) fn is_quoted(text: &str, at: usize) -> bool {
-    let head = &text[..at];
+    let mut from = at.saturating_sub(QUOTE_REACH);
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    let head = &text[from..at];
     let straight = head.matches(['"', '`']).count() % 2 == 1;
     straight || head.matches('“').count() > head.matches('”').count()
 }
@@ -77,7 +95,10 @@ static MIXED: Meta = Meta {
     summary: "two ways of writing slots in one prompt",
     why: "A program fills one of them and sends the other as it stands.",
     bad: &["Write to {{name}} about the ferry on [travel day]."],
-    good: &["Write to {{name}} about the ferry on {{travel_day}}.", "Write to {{name}} and put [unclear] where a word is missing."],
+    good: &[
+        "Write to {{name}} about the ferry on {{travel_day}}.",
+        "Write to {{name}} and put [unclear] where a word is missing.",
+    ],
 };
 
 impl Check for MixedSlots {
@@ -86,13 +107,16 @@ impl Check for MixedSlots {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let by_hand = |slot: &&Slot| leftover_word(case.text(slot.inner)).is_some_and(|word| by_hand(slot.syntax, word));
+        let by_hand = |slot: &&Slot| {
+            leftover_word(case.text(slot.inner)).is_some_and(|word| by_hand(slot.syntax, word))
+        };
         let slots: Vec<&Slot> = case.slots.iter().filter(|slot| !by_hand(slot)).collect();
         let Some(first) = slots.first() else { return };
         let Some(other) = slots.iter().find(|slot| slot.syntax != first.syntax) else { return };
         let (one, two) = (case.text(first.span), case.text(other.span));
         let message = format!("`{two}` is written another way than `{one}`");
-        let write = format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
+        let write =
+            format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
         sink.report(other.span, message, write).related.push(first.span);
     }
 }

@@ -1,7 +1,7 @@
 //! Rules that hold for every check, driven by the samples they carry.
 
 use super::*;
-use crate::ledger::CountTokens;
+use crate::ledger::{CountTokens, Tokens};
 use crate::review::{Settings, review};
 
 struct Bytes;
@@ -11,8 +11,8 @@ impl CountTokens for Bytes {
         "bytes"
     }
 
-    fn lengths(&self, text: &str) -> Vec<u32> {
-        vec![1; text.len()]
+    fn count(&self, text: &str) -> Tokens {
+        Tokens { lengths: vec![1; text.len()], exact: true }
     }
 }
 
@@ -26,8 +26,18 @@ fn every_check_reports_its_bad_and_spares_its_good() {
     let mut wrong = Vec::new();
     for meta in checks() {
         assert!(!meta.bad.is_empty() && !meta.good.is_empty(), "{} has no samples", meta.id);
-        wrong.extend(meta.bad.iter().filter(|text| !found(text).contains(&meta.id)).map(|text| (meta.id, "missed", text)));
-        wrong.extend(meta.good.iter().filter(|text| found(text).contains(&meta.id)).map(|text| (meta.id, "noisy", text)));
+        wrong.extend(
+            meta.bad
+                .iter()
+                .filter(|text| !found(text).contains(&meta.id))
+                .map(|text| (meta.id, "missed", text)),
+        );
+        wrong.extend(
+            meta.good
+                .iter()
+                .filter(|text| found(text).contains(&meta.id))
+                .map(|text| (meta.id, "noisy", text)),
+        );
     }
     assert!(wrong.is_empty(), "{wrong:#?}");
 }
@@ -47,6 +57,6 @@ fn a_cut_leaves_a_sentence() {
     let text = "In order to warn them, shout.";
     let edits = cut(text, Span::new(0, 11), "to", true);
     assert_eq!(crate::edit::apply(text, &edits).unwrap(), "To warn them, shout.");
-    let text = "Basically write it.";
+    let text = "Basically, write it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", true)).unwrap(), "Write it.");
 }

@@ -31,6 +31,9 @@ static META: Meta = Meta {
     ],
 };
 
+/// The most words of one unit that are looked at.
+const MOST: usize = 12;
+
 impl Check for UnmeasuredWording {
     fn meta(&self) -> &'static Meta {
         &META
@@ -38,23 +41,31 @@ impl Check for UnmeasuredWording {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let length_stated = case.demands().any(|unit| states_length(case.words_of(unit)));
-        for unit in case.demands() {
+        for unit in case.demands().filter(|unit| !case.repeats.contains_key(unit)) {
             let words = case.words_of(unit);
             let text = case.text(case.units[unit].text);
             let vague: Vec<&Hit> = case.hits[unit]
                 .iter()
                 .filter(|hit| hit.set == Set::Vague && VAGUE[hit.entry as usize].kind != VagueKind::Plain)
+                .take(MOST)
                 .filter(|hit| {
                     let at = words[hit.first].start as usize - case.units[unit].text.start();
-                    !super::slot::is_quoted(text, at) && !is_pinned(case, unit, words, hit, length_stated)
+                    let padded = |other: &Hit| {
+                        other.set == Set::Padding && other.first <= hit.last && hit.first <= other.last
+                    };
+                    !super::slot::is_quoted(text, at)
+                        && !case.hits[unit].iter().any(padded)
+                        && !is_pinned(case, unit, words, hit, length_stated)
                 })
                 .collect();
             let Some(first) = vague.first() else { continue };
             let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
-            let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.text(span(hit)))).collect();
+            let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.shown(span(hit)))).collect();
             let verb = if named.len() == 1 { "leaves" } else { "leave" };
-            let message = format!("{} {verb} {}", join(&named), VAGUE[first.entry as usize].kind.leaves_open());
-            let whole = vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
+            let message =
+                format!("{} {verb} {}", join(&named), VAGUE[first.entry as usize].kind.leaves_open());
+            let whole =
+                vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
             sink.report(whole, message, VAGUE[first.entry as usize].write);
         }
     }
@@ -93,13 +104,23 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
     let number = words.iter().any(|word| word.is_number());
     let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
-    let explained = after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
-        || after.iter().any(|word| {
-            matches!(
-                word.text(text).to_ascii_lowercase().as_str(),
-                "example" | "e.g" | "i.e" | "means" | "meaning" | "namely" | "instance" | "such" | "like" | "than"
-            )
-        });
+    let explained =
+        after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
+            || after.iter().any(|word| {
+                matches!(
+                    word.text(text).to_ascii_lowercase().as_str(),
+                    "example"
+                        | "e.g"
+                        | "i.e"
+                        | "means"
+                        | "meaning"
+                        | "namely"
+                        | "instance"
+                        | "such"
+                        | "like"
+                        | "than"
+                )
+            });
     match kind {
         VagueKind::Plain => true,
         VagueKind::Quantity => number || conditional || length_stated || explained,

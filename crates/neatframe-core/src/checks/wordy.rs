@@ -29,6 +29,9 @@ static PADDING_META: Meta = Meta {
     ],
 };
 
+/// The most phrases of one unit that are remarked on.
+const MOST: usize = 24;
+
 impl Check for Padding {
     fn meta(&self) -> &'static Meta {
         &PADDING_META
@@ -37,11 +40,13 @@ impl Check for Padding {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for (index, unit) in case.units.iter().enumerate() {
             let sample = case.labels[index].component == Some(Component::Examples);
-            if sample || matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn) {
+            if sample
+                || matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
+            {
                 continue;
             }
             let words = case.words_of(index);
-            for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding) {
+            for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding).take(MOST) {
                 let term = &PADDING[hit.entry as usize];
                 let span = words[hit.first].span().cover(words[hit.last].span());
                 if super::slot::is_quoted(case.text(unit.text), span.start() - unit.text.start()) {
@@ -57,13 +62,17 @@ impl Check for Padding {
 
 fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &PaddingTerm) {
     let PaddingTerm { kind, short } = *term;
-    let phrase = case.text(span);
+    let phrase = case.shown(span);
     let whole = matches!(kind, PaddingKind::ChatLine);
     let place = if whole { unit } else { span };
     let (message, write) = match kind {
         PaddingKind::Filler => (format!("`{phrase}` adds nothing"), "leave it out".to_string()),
-        PaddingKind::Pleasantry => (format!("`{phrase}` is politeness that a model does not need"), "leave it out".into()),
-        PaddingKind::Intensifier => (format!("`{phrase}` only raises the voice"), "leave it out, or say what it should change".into()),
+        PaddingKind::Pleasantry => {
+            (format!("`{phrase}` is politeness that a model does not need"), "leave it out".into())
+        }
+        PaddingKind::Intensifier => {
+            (format!("`{phrase}` only raises the voice"), "leave it out, or say what it should change".into())
+        }
         PaddingKind::Inflated => (format!("`{phrase}` is long for `{short}`"), format!("write `{short}`")),
         PaddingKind::ChatLine => ("a line left over from a chat".to_string(), "take the line out".into()),
     };

@@ -94,7 +94,9 @@ impl<'a> Gatherer<'a> {
             found.add(Constraints, 0.8, "opens with an order", None);
         } else if opener.is(vocabulary::FIRST_PERSON) {
             found.add(Context, 1.4, "speaks of the author", Some(Facet::Background));
-        } else if !opener.is(vocabulary::CONDITION | vocabulary::NEGATION | vocabulary::PERSON | vocabulary::ANAPHORA) {
+        } else if !opener
+            .is(vocabulary::CONDITION | vocabulary::NEGATION | vocabulary::PERSON | vocabulary::ANAPHORA)
+        {
             found.add(Context, 0.9, "statement", None);
         }
         if text.ends_with('?') {
@@ -187,7 +189,11 @@ impl Found {
     }
 }
 
-fn title_component(reading: &Reading<'_>, title: crate::span::Span, hits: &mut Vec<Hit>) -> Option<Component> {
+fn title_component(
+    reading: &Reading<'_>,
+    title: crate::span::Span,
+    hits: &mut Vec<Hit>,
+) -> Option<Component> {
     let text = reading.source.slice(title);
     // Tag names join their words with underscores, which the word reader keeps.
     let spaced = text.replace(['_', '-'], " ");

@@ -129,5 +129,7 @@ fn section_means(reading: &Reading<'_>, own: &[Scores]) -> Vec<Scores> {
             *count += 1.0;
         }
     }
-    sums.into_iter().map(|(sum, count)| sum.map(|value| if count > 0.0 { value / count } else { 0.0 })).collect()
+    sums.into_iter()
+        .map(|(sum, count)| sum.map(|value| if count > 0.0 { value / count } else { 0.0 }))
+        .collect()
 }

@@ -116,6 +116,9 @@ pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
     }
 }
 
+/// How many of the last hits can still reach a place; a bound, so that a text of one word stays linear.
+const NEAR: usize = 32;
+
 fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut Vec<Hit>) {
     if !vocabulary::is_known(id) {
         return;
@@ -130,8 +133,10 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
             continue;
         }
         let hit = Hit { set: pattern.set, entry: pattern.entry, first, last };
-        let rival = hits.iter().rposition(|h| h.set == hit.set && h.first <= first && first <= h.last);
-        match rival {
+        let near = hits.len().saturating_sub(NEAR);
+        let rival =
+            hits[near..].iter().rposition(|h| h.set == hit.set && h.first <= first && first <= h.last);
+        match rival.map(|at| at + near) {
             // Cues add up; of the rest the longest counts.
             Some(at) if hit.set != Set::Cue => {
                 if hits[at].first == first && hits[at].last < last {
@@ -148,7 +153,8 @@ fn match_rest(rest: &[Token], words: &[Word], at: usize) -> Option<usize> {
     let Some((token, tail)) = rest.split_first() else { return Some(at) };
     if let Token::Gap = token {
         return (0..=4).find_map(|skipped| {
-            let ends_clause = words.get(at + 1..at + 1 + skipped)?.iter().any(|word| word.is(vocabulary::STOP_MARK));
+            let ends_clause =
+                words.get(at + 1..at + 1 + skipped)?.iter().any(|word| word.is(vocabulary::STOP_MARK));
             if ends_clause { None } else { match_rest(tail, words, at + skipped) }
         });
     }
@@ -179,7 +185,10 @@ mod tests {
 
     #[test]
     fn the_longest_of_a_set_wins() {
-        assert_eq!(found("Write it in a Good Way, as appropriate.", Set::Vague), ["in a Good Way", "as appropriate"]);
+        assert_eq!(
+            found("Write it in a Good Way, as appropriate.", Set::Vague),
+            ["in a Good Way", "as appropriate"]
+        );
     }
 
     #[test]

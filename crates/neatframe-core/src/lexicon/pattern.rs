@@ -131,7 +131,9 @@ fn words_of(token: &str) -> Vec<Piece> {
         ".." => vec![Piece::Gap],
         // A hyphen parts words, as it does in prompts.
         _ => match token.chars().any(char::is_alphanumeric) {
-            true => token.split('-').filter(|w| !w.is_empty()).map(|w| Piece::Word(w.to_lowercase())).collect(),
+            true => {
+                token.split('-').filter(|w| !w.is_empty()).map(|w| Piece::Word(w.to_lowercase())).collect()
+            }
             false => vec![Piece::Word(token.to_string())],
         },
     }
@@ -155,12 +157,10 @@ mod tests {
     #[test]
     fn groups_and_options_multiply() {
         assert_eq!(shown("a fews?"), ["a fews", "a few"]);
-        assert_eq!(shown("at (most|least) # (words)?"), [
-            "at most # words",
-            "at most #",
-            "at least # words",
-            "at least #"
-        ]);
+        assert_eq!(
+            shown("at (most|least) # (words)?"),
+            ["at most # words", "at most #", "at least # words", "at least #"]
+        );
         assert_eq!(shown("high-quality"), ["high quality"]);
         assert_eq!(shown("(a|b (c|d))"), ["a", "b c", "b d"]);
         assert_eq!(shown("(so|very much)? good"), ["so good", "very much good", "good"]);

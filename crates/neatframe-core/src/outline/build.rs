@@ -23,7 +23,8 @@ pub(crate) fn read(source: &Source, words: &Words) -> Outline {
     let opens_alone = |tag: &Tag| {
         let after = lines.partition_point(|line| line.start <= tag.span.start());
         let next = lines.get(after).map(|line| text[line.start..line.end].trim());
-        let follows = next.is_some_and(|next| !next.is_empty() && !line::is_rule(next) && !next.starts_with("</"));
+        let follows =
+            next.is_some_and(|next| !next.is_empty() && !line::is_rule(next) && !next.starts_with("</"));
         tag.starts_line && tag.ends_line && follows
     };
     faults.extend(tags::pair(text, &mut tags, opens_alone));
@@ -48,9 +49,10 @@ impl Fault {
     /// Where the fault shows.
     pub fn place(&self) -> Span {
         match *self {
-            Fault::OpenTag(span) | Fault::StrayClose(span) | Fault::OpenFence(span) | Fault::CrossedTags(span, _) => {
-                span
-            }
+            Fault::OpenTag(span)
+            | Fault::StrayClose(span)
+            | Fault::OpenFence(span)
+            | Fault::CrossedTags(span, _) => span,
         }
     }
 }
@@ -140,7 +142,8 @@ fn turn_labels(text: &str, lines: &[Line], fences: &[Fenced]) -> HashMap<String,
             *seen.entry(text[label.range()].to_lowercase()).or_default() += 1;
         }
     }
-    let flags = |label: &str| vocabulary::flags(vocabulary::find(label.rsplit(' ').next().unwrap_or("").as_bytes()));
+    let flags =
+        |label: &str| vocabulary::flags(vocabulary::find(label.rsplit(' ').next().unwrap_or("").as_bytes()));
     let side = vocabulary::SPEAKER | vocabulary::SAMPLE_IN | vocabulary::SAMPLE_OUT;
     let speakers = seen.keys().filter(|label| flags(label) & vocabulary::SPEAKER != 0).count();
     let doubled = seen.iter().filter(|(_, count)| **count >= 2).count();
@@ -178,8 +181,10 @@ struct Builder<'a> {
 impl Builder<'_> {
     fn run(&mut self, tags: &[Tag], faults: &[Fault]) {
         let lines = self.lines;
-        let unclosed: Vec<Span> =
-            faults.iter().filter_map(|f| if let Fault::OpenTag(span) = f { Some(*span) } else { None }).collect();
+        let unclosed: Vec<Span> = faults
+            .iter()
+            .filter_map(|f| if let Fault::OpenTag(span) = f { Some(*span) } else { None })
+            .collect();
         let mut next_tag = 0;
         for (index, line) in lines.iter().enumerate() {
             let first_tag = next_tag;
@@ -202,7 +207,9 @@ impl Builder<'_> {
         match self.fences[index] {
             Fenced::Border => return self.plain(line.start, line.next, line.end, PieceKind::Fence),
             Fenced::Inside => return self.plain(line.start, line.next, line.end, PieceKind::Code),
-            Fenced::FrontMatter => return self.plain(line.start, line.next, line.end, PieceKind::FrontMatter),
+            Fenced::FrontMatter => {
+                return self.plain(line.start, line.next, line.end, PieceKind::FrontMatter);
+            }
             Fenced::Outside => {}
         }
         let (core, _) = line::core(self.text, line.start, line.end);
@@ -294,7 +301,13 @@ impl Builder<'_> {
             return self.push(PieceKind::Rule, whole, core, core, indent);
         }
         if let Some((level, title)) = self.heading(index, core) {
-            self.enter(if level <= 6 { Mark::Heading(level) } else { Mark::Title }, title, level, None, false);
+            self.enter(
+                if level <= 6 { Mark::Heading(level) } else { Mark::Title },
+                title,
+                level,
+                None,
+                false,
+            );
             return self.push(PieceKind::Heading, whole, title, core, indent);
         }
         if let Some(title) = line::ruled_title(self.text, core) {
@@ -328,7 +341,8 @@ impl Builder<'_> {
             let sentence = opener.is_some_and(|word| {
                 word.is(vocabulary::VERB | vocabulary::CONDITION) && self.words.within(label).len() > 2
             });
-            let leads_on = ["for", "from", "with", "in", "then", "to"].contains(&name.split(' ').next().unwrap_or(""));
+            let leads_on =
+                ["for", "from", "with", "in", "then", "to"].contains(&name.split(' ').next().unwrap_or(""));
             let capital = self.text[label.range()].starts_with(char::is_uppercase);
             if (known || (!sentence && !leads_on)) && capital {
                 self.enter(Mark::Label, label, 8, None, !known);

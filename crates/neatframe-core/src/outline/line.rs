@@ -60,7 +60,10 @@ pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
 pub(super) fn is_rule(body: &str) -> bool {
     let mut chars = body.chars().filter(|c| !c.is_whitespace());
     let Some(first) = chars.next() else { return false };
-    let known = matches!(first, '-' | '=' | '*' | '_' | '"' | '\'' | '~' | '#' | '+' | '─' | '━' | '═' | '—' | '•' | '.');
+    let known = matches!(
+        first,
+        '-' | '=' | '*' | '_' | '"' | '\'' | '~' | '#' | '+' | '─' | '━' | '═' | '—' | '•' | '.'
+    );
     known && chars.clone().count() >= 2 && chars.all(|c| c == first)
 }
 
@@ -82,10 +85,17 @@ pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
 /// A line that is bold from end to end, `**Name**` or `**Name:**`: the name.
 pub(super) fn bold_title(text: &str, line: Span) -> Option<Span> {
     let body = &text[line.range()];
-    let marker = if body.starts_with("**") { "**" } else if body.starts_with("__") { "__" } else { return None };
+    let marker = if body.starts_with("**") {
+        "**"
+    } else if body.starts_with("__") {
+        "__"
+    } else {
+        return None;
+    };
     let inner = body.strip_prefix(marker)?.trim_end_matches(':').strip_suffix(marker)?;
     let name = inner.trim().trim_end_matches(':').trim_end();
-    if name.is_empty() || inner.contains(marker) || name.split_whitespace().count() > 8 || name.ends_with('.') {
+    if name.is_empty() || inner.contains(marker) || name.split_whitespace().count() > 8 || name.ends_with('.')
+    {
         return None;
     }
     let at = line.start() + body.find(name)?;
@@ -183,7 +193,10 @@ pub(super) fn label(text: &str, line: Span) -> Option<(Span, usize)> {
         None => {
             let dash = inner.find(" - ").or_else(|| inner.find(" – ")).filter(|&at| at <= 40)?;
             let name = &inner[..dash];
-            if bold || name.chars().any(char::is_lowercase) || name.chars().filter(|c| c.is_alphabetic()).count() < 3 {
+            if bold
+                || name.chars().any(char::is_lowercase)
+                || name.chars().filter(|c| c.is_alphabetic()).count() < 3
+            {
                 return None;
             }
             (name, inner[dash..].trim_start_matches([' ', '-', '–']))

@@ -34,30 +34,52 @@ macro_rules! layout {
     };
 }
 
-layout!(headings_nest, "# A\none\n## B\ntwo\n# C\nthree", [
-    "Heading/A", "Text/A", "Heading/B", "Text/B", "Heading/C", "Text/C"
-]);
+layout!(
+    headings_nest,
+    "# A\none\n## B\ntwo\n# C\nthree",
+    ["Heading/A", "Text/A", "Heading/B", "Text/B", "Heading/C", "Text/C"]
+);
 layout!(underlined_heading, "Rules\n=====\nBe brief.", ["Heading/Rules", "Rule/Rules", "Text/Rules"]);
 layout!(bold_line_is_a_title, "**How you talk**\n- Brief.", ["Heading/How you talk", "Item/How you talk"]);
-layout!(capitals_are_a_title, "WHAT TO PULL\nReturn one object.", ["Heading/WHAT TO PULL", "Text/WHAT TO PULL"]);
+layout!(
+    capitals_are_a_title,
+    "WHAT TO PULL\nReturn one object.",
+    ["Heading/WHAT TO PULL", "Text/WHAT TO PULL"]
+);
 layout!(labels_open_sections, "Task: write it.\nAudience: clerks", ["Field/Task", "Field/Audience"]);
-layout!(label_alone, "Rules:\n- one\n- two\n\nGo.", ["Label/Rules", "Item/Rules", "Item/Rules", "Text/Rules"]);
-layout!(unknown_label_ends_at_a_blank, "Ferries:\n- Merle\n\nGo on then.", ["Label/Ferries", "Item/Ferries", "Text/"]);
-layout!(tags_nest, "<a>\n<b x=\"1\">\nhi\n</b>\nho\n</a>\nend", [
-    "TagOpen/a", "TagOpen/b", "Text/b", "TagClose/b", "Text/a", "TagClose/a", "Text/"
-]);
-layout!(tag_on_a_line_with_text, "<tool name=\"x\">Takes words.\nGives items.</tool>", [
-    "TagOpen/tool", "Text/tool", "Text/tool", "TagClose/tool"
-]);
+layout!(
+    label_alone,
+    "Rules:\n- one\n- two\n\nGo.",
+    ["Label/Rules", "Item/Rules", "Item/Rules", "Text/Rules"]
+);
+layout!(
+    unknown_label_ends_at_a_blank,
+    "Ferries:\n- Merle\n\nGo on then.",
+    ["Label/Ferries", "Item/Ferries", "Text/"]
+);
+layout!(
+    tags_nest,
+    "<a>\n<b x=\"1\">\nhi\n</b>\nho\n</a>\nend",
+    ["TagOpen/a", "TagOpen/b", "Text/b", "TagClose/b", "Text/a", "TagClose/a", "Text/"]
+);
+layout!(
+    tag_on_a_line_with_text,
+    "<tool name=\"x\">Takes words.\nGives items.</tool>",
+    ["TagOpen/tool", "Text/tool", "Text/tool", "TagClose/tool"]
+);
 layout!(fence_hides_marks, "```\n# no\n<x>\n```\n- yes", ["Fence/", "Code/", "Code/", "Fence/", "Item/"]);
 layout!(turns, "Customer: hi\nFern: hello\nCustomer: bye\nFern: bye", ["Turn/", "Turn/", "Turn/", "Turn/"]);
-layout!(numbered_steps, "1. one\n2) two\nStep 3: three\n(4) four\na) five", [
-    "Item/", "Item/", "Item/", "Item/", "Item/"
-]);
+layout!(
+    numbered_steps,
+    "1. one\n2) two\nStep 3: three\n(4) four\na) five",
+    ["Item/", "Item/", "Item/", "Item/", "Item/"]
+);
 layout!(ruled_title, "--- Facts ---\nTwo ferries.", ["Heading/Facts", "Text/Facts"]);
-layout!(rules_do_not_underline_sentences, "It stands below.\n=====\n{{x}}\n=====", [
-    "Text/", "Rule/", "Text/", "Rule/"
-]);
+layout!(
+    rules_do_not_underline_sentences,
+    "It stands below.\n=====\n{{x}}\n=====",
+    ["Text/", "Rule/", "Text/", "Rule/"]
+);
 layout!(front_matter, "---\ntitle: x\n---\nGo.", ["FrontMatter/", "FrontMatter/", "FrontMatter/", "Text/"]);
 layout!(tables_and_quotes, "| a | b |\n|---|---|\n> said", ["Row/", "Row/", "Quote/"]);
 layout!(times_are_no_labels, "Meet at 10:30 sharp.", ["Text/"]);

@@ -5,7 +5,7 @@ use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
 use crate::review::Review;
 use crate::span::Span;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use std::ops::Range;
 
 /// Consecutive units that move as one.
@@ -63,7 +63,9 @@ fn enclosure_end(review: &Review, index: usize) -> usize {
             twin.filter(|_| holds_code).map_or(index + 1, |unit| unit + 1)
         }
         PieceKind::Rule => (index + 1..reach)
-            .find(|&unit| piece(unit).kind == PieceKind::Rule && review.source().slice(units[unit].text) == text)
+            .find(|&unit| {
+                piece(unit).kind == PieceKind::Rule && review.source().slice(units[unit].text) == text
+            })
             .map_or(index + 1, |unit| unit + 1),
         _ => index + 1,
     }
@@ -75,29 +77,46 @@ fn leans(review: &Review, last: &Chunk, index: usize) -> bool {
     let (unit, before) = (&units[index], &units[index - 1]);
     let text = review.source().slice(unit.text);
     let before_text = review.source().slice(before.text).trim_end();
-    let marks = unit.kind == UnitKind::Mark;
-    if before_text.ends_with(':') || (marks && review.outline().pieces[unit.pieces.start].kind == PieceKind::TagClose) {
+    // A mark belongs to what it marks; only a title over everything stands alone.
+    let kind = |unit: &Unit| review.outline().pieces[unit.pieces.start].kind;
+    let opens =
+        |unit: &Unit| matches!(kind(unit), PieceKind::Heading | PieceKind::Label | PieceKind::TagOpen);
+    let marked = before.kind == UnitKind::Mark && !(kind(before) == PieceKind::Heading && index == 1);
+    if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit)) {
         return true;
     }
     // The rest of a list whose lead-in or first item is in the chunk; turns of one dialogue.
     let first = &units[last.units.start];
     let run = matches!(unit.kind, UnitKind::Turn | UnitKind::Item { .. } | UnitKind::Field);
-    if run && before.block == unit.block && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece) {
+    if run
+        && before.block == unit.block
+        && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece)
+    {
         return true;
     }
     if matches!(unit.kind, UnitKind::Item { ordered: true }) && before.block == unit.block {
         return true;
     }
     let opener = review.words_of(index).iter().find(|word| !word.is_punctuation()).copied();
-    let anaphora = opener.is_some_and(|word| word.is(vocabulary::ANAPHORA)) || text.starts_with(char::is_lowercase);
-    anaphora && before.block == unit.block && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
+    // "It is 3 km long" leans on what "it" is; "It should be brief" is a rule that stands alone.
+    let labels = review.labels();
+    let same = labels[index].component == labels[index - 1].component;
+    let tied = same || labels[index].component == Some(Component::Context);
+    let anaphora = tied && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+    (anaphora || text.starts_with(char::is_lowercase))
+        && before.block == unit.block
+        && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
 }
 
 /// A unit's span with its marker or label.
 pub(super) fn lead_span(review: &Review, index: usize) -> Span {
     let unit = &review.units()[index];
     let piece = &review.outline().pieces[unit.pieces.start];
-    if unit.opens_piece && piece.lead.start() < unit.text.start() { piece.lead.cover(unit.text) } else { unit.text }
+    if unit.opens_piece && piece.lead.start() < unit.text.start() {
+        piece.lead.cover(unit.text)
+    } else {
+        unit.text
+    }
 }
 
 /// The component of most of the words.
@@ -108,5 +127,8 @@ fn majority(review: &Review, units: Range<usize>) -> Option<Component> {
             bytes[component.index()] += review.units()[unit].text.len();
         }
     }
-    Component::ALL.into_iter().filter(|c| bytes[c.index()] > 0).max_by_key(|c| (bytes[c.index()], 6 - c.index()))
+    Component::ALL
+        .into_iter()
+        .filter(|c| bytes[c.index()] > 0)
+        .max_by_key(|c| (bytes[c.index()], 6 - c.index()))
 }

@@ -9,23 +9,29 @@ use crate::outline::{Mark, PieceKind};
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
+use std::collections::HashSet;
 
 /// True when the author has marked sections: two at least that are for something.
 pub(super) fn has_sections(review: &Review) -> bool {
     let sections = review.outline().sections.iter().filter(|section| section.parent == Some(0));
     let filled = sections.filter(|section| {
         review.units().iter().any(|unit| {
-            unit.kind != UnitKind::Mark && unit.pieces.start > section.first && unit.pieces.start < section.end
+            unit.kind != UnitKind::Mark
+                && unit.pieces.start > section.first
+                && unit.pieces.start < section.end
                 || section.mark == Mark::Label && unit.pieces.start == section.first
         })
     });
     let material = |section: &&crate::outline::Section| section.mark != Mark::Tag;
-    filled.filter(material).count() >= 2 || review.outline().sections.iter().filter(|s| s.mark == Mark::Tag && s.parent == Some(0)).count() >= 3
+    filled.filter(material).count() >= 2
+        || review.outline().sections.iter().filter(|s| s.mark == Mark::Tag && s.parent == Some(0)).count()
+            >= 3
 }
 
 /// A prompt of few units, or of one component and no question, reads best as it is.
 pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
-    let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count() - plan.dropped.len().min(review.units().len());
+    let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count()
+        - plan.dropped.len().min(review.units().len());
     let components = 6 - review.missing().len() + plan.asked.len();
     components >= 2 && (asking >= 4 || !plan.asked.is_empty())
 }
@@ -33,11 +39,10 @@ pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
 /// Keeps the author's layout: edits, drops and new sections where they belong.
 pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
     let mut edits = plan.edits;
-    let mut dropped: Vec<usize> = plan.dropped.into_keys().collect();
+    let mut dropped: Vec<usize> = plan.dropped.into_iter().collect();
     dropped.sort_unstable();
     for unit in dropped {
         let span = removal(review, unit);
-        edits.retain(|edit| !span.overlaps(edit.span));
         edits.push(Edit { span, replacement: String::new() });
     }
     let merged = merge(edits);
@@ -74,7 +79,11 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     for need in review.frame().needs {
         let inside: Vec<&Chunk> =
             chunks.iter().filter(|c| c.component == Some(need.component) && !c.is_input).collect();
-        let slot = plan.asked.iter().find(|(component, _)| *component == need.component).map(|(_, slot)| slot.clone());
+        let slot = plan
+            .asked
+            .iter()
+            .find(|(component, _)| *component == need.component)
+            .map(|(_, slot)| slot.clone());
         sections.push((title(need.component).into(), inside, slot));
     }
     sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
@@ -87,7 +96,9 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
         let body = written(review, inside, &plan.edits, &plan.dropped, rules);
-        let Some(body) = Some(body).filter(|body| !body.is_empty()).or_else(|| slot.clone()) else { continue };
+        let Some(body) = Some(body).filter(|body| !body.is_empty()).or_else(|| slot.clone()) else {
+            continue;
+        };
         if !out.is_empty() {
             out.push_str(&format!("{newline}{newline}"));
         }
@@ -102,7 +113,13 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     }
     out.push_str(newline);
     let why = "marked sections keep rules, facts and material apart".to_string();
-    notes.push(Note { change: Change::Added, span: None, words: "section headings".into(), now: "every part".into(), why });
+    notes.push(Note {
+        change: Change::Added,
+        span: None,
+        words: "section headings".into(),
+        now: "every part".into(),
+        why,
+    });
     Reframed { text: out, notes: sorted(notes) }
 }
 
@@ -118,7 +135,7 @@ fn written(
     review: &Review,
     chunks: &[&Chunk],
     edits: &[Edit],
-    dropped: &std::collections::HashMap<usize, ()>,
+    dropped: &HashSet<usize>,
     as_list: bool,
 ) -> String {
     let newline = review.source().line_end();
@@ -126,7 +143,8 @@ fn written(
         let unit = &review.units()[chunk.units.start];
         chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { ordered: false })
     };
-    let kept: Vec<&&Chunk> = chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains_key(&unit))).collect();
+    let kept: Vec<&&Chunk> =
+        chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains(&unit))).collect();
     let bullets = as_list && kept.len() >= 3 && kept.iter().all(|chunk| single(chunk));
     let mut out = String::new();
     let mut before: Option<&Chunk> = None;
@@ -136,7 +154,8 @@ fn written(
             continue;
         }
         if let Some(before) = before {
-            let between = &review.source().text()[before.span.end()..chunk.span.start().max(before.span.end())];
+            let between =
+                &review.source().text()[before.span.end()..chunk.span.start().max(before.span.end())];
             let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
             out.push_str(if bullets || !neighbours { newline } else { between });
         }
@@ -150,11 +169,12 @@ fn written(
     out
 }
 
-fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &std::collections::HashMap<usize, ()>) -> String {
-    let mut local: Vec<Edit> = edits.iter().filter(|edit| chunk.span.contains(edit.span)).cloned().collect();
-    for unit in chunk.units.clone().filter(|unit| dropped.contains_key(unit)) {
+fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &HashSet<usize>) -> String {
+    let first = edits.partition_point(|edit| edit.span.start() < chunk.span.start());
+    let inside = edits[first..].iter().take_while(|edit| edit.span.end() <= chunk.span.end());
+    let mut local: Vec<Edit> = inside.cloned().collect();
+    for unit in chunk.units.clone().filter(|unit| dropped.contains(unit)) {
         let span = Span::clamp(removal(review, unit), chunk.span);
-        local.retain(|edit| !span.overlaps(edit.span));
         local.push(Edit { span, replacement: String::new() });
     }
     let shift = |edit: &Edit| Edit {
@@ -171,8 +191,11 @@ fn removal(review: &Review, unit: usize) -> Span {
     let span = lead_span(review, unit);
     let text = review.source().text();
     let units = review.units();
-    let shares = |other: Option<&crate::units::Unit>| other.is_some_and(|o| o.pieces.start == units[unit].pieces.start);
-    let alone = !shares(unit.checked_sub(1).and_then(|before| units.get(before))) && !shares(units.get(unit + 1));
+    let shares = |other: Option<&crate::units::Unit>| {
+        other.is_some_and(|o| o.pieces.start == units[unit].pieces.start)
+    };
+    let alone =
+        !shares(unit.checked_sub(1).and_then(|before| units.get(before))) && !shares(units.get(unit + 1));
     if alone {
         let pieces = &review.outline().pieces[units[unit].pieces.clone()];
         let whole = pieces[0].span.cover(pieces[pieces.len() - 1].span);
@@ -180,7 +203,10 @@ fn removal(review: &Review, unit: usize) -> Span {
         let (first, end) = (units[unit].pieces.start, units[unit].pieces.end);
         let pieces = &review.outline().pieces;
         // Between two blank lines one of them goes too.
-        if blank(first.checked_sub(1).and_then(|at| pieces.get(at))) && end < pieces.len() && blank(pieces.get(end)) {
+        if blank(first.checked_sub(1).and_then(|at| pieces.get(at)))
+            && end < pieces.len()
+            && blank(pieces.get(end))
+        {
             return whole.cover(pieces[end].span);
         }
         return whole;
@@ -194,9 +220,9 @@ fn removal(review: &Review, unit: usize) -> Span {
     Span::new(head.trim_end_matches([' ', '\t']).len().max(review.source().body_start()), span.end())
 }
 
-/// Sorts edits and leaves out any that would overlap one before it.
+/// Sorts edits and leaves out any that would overlap one before it; of two at one place the longer wins.
 fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
-    edits.sort();
+    edits.sort_by_key(|edit| (edit.span.start(), std::cmp::Reverse(edit.span.end())));
     let mut kept: Vec<Edit> = Vec::with_capacity(edits.len());
     for edit in edits {
         if kept.last().is_none_or(|last| last.span.end() <= edit.span.start()) {
@@ -241,16 +267,21 @@ fn section_style(review: &Review) -> Style {
     let Some(section) = first else { return Style::Heading(1) };
     match section.mark {
         Mark::Heading(_) => {
-            let level = outline.sections.iter().filter_map(|s| if let Mark::Heading(level) = s.mark { Some(level) } else { None });
+            let level = outline
+                .sections
+                .iter()
+                .filter_map(|s| if let Mark::Heading(level) = s.mark { Some(level) } else { None });
             // The commonest level among sections, not that of a lone document title.
             let levels: Vec<u8> = level.collect();
-            let commonest = (1..=6).max_by_key(|level| levels.iter().filter(|l| *l == level).count()).unwrap_or(1);
+            let commonest =
+                (1..=6).max_by_key(|level| levels.iter().filter(|l| *l == level).count()).unwrap_or(1);
             Style::Heading(commonest)
         }
         Mark::Tag => Style::Tag,
         Mark::Label => Style::Label,
         Mark::Title => {
-            let lead = outline.pieces.get(section.first).map_or("", |piece| review.source().slice(piece.lead));
+            let lead =
+                outline.pieces.get(section.first).map_or("", |piece| review.source().slice(piece.lead));
             if lead.starts_with("**") || lead.starts_with("__") {
                 Style::Bold
             } else if lead.chars().any(char::is_lowercase) {

@@ -5,7 +5,9 @@ mod layout;
 mod plan;
 
 use crate::component::Component;
-use crate::review::Review;
+use crate::ledger::{CountTokens, Tokens};
+use crate::review::{Review, Settings};
+use crate::source::Source;
 use crate::span::Span;
 
 /// What the author wishes of a restructured prompt.
@@ -72,11 +74,43 @@ pub struct Note {
 
 /// Restructures a reviewed prompt. Every unit of the source is in the result, or a note says why not.
 pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
+    let mut reframed = once(review, wishes);
+    // In its new place a line may read otherwise, so the result is read again until nothing is left to do.
+    for _ in 0..ROUNDS {
+        let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes()) else { break };
+        let settings = Settings { frame: review.frame() };
+        let next = once(&crate::review::review(source, &settings, &Uncounted), wishes);
+        if next.text == reframed.text {
+            break;
+        }
+        reframed.text = next.text;
+        reframed.notes.extend(next.notes.into_iter().map(|note| Note { span: None, ..note }));
+    }
+    reframed
+}
+
+/// How often a result is read again at most.
+const ROUNDS: usize = 4;
+
+fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     if layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
         layout::in_place(review, plan)
     } else {
         layout::regrouped(review, plan)
+    }
+}
+
+/// For readings in between, whose tokens nobody asks for.
+struct Uncounted;
+
+impl CountTokens for Uncounted {
+    fn encoding(&self) -> &str {
+        ""
+    }
+
+    fn count(&self, _: &str) -> Tokens {
+        Tokens::default()
     }
 }
 

@@ -10,14 +10,14 @@ use crate::review::Review;
 use crate::slots::Syntax;
 use crate::span::Span;
 use crate::units::UnitKind;
-use std::collections::HashMap;
+use std::collections::HashSet;
 
 /// The changes of one prompt.
 pub(super) struct Plan {
     /// Edits within units, none overlapping.
     pub(super) edits: Vec<Edit>,
     /// Units that go.
-    pub(super) dropped: HashMap<usize, ()>,
+    pub(super) dropped: HashSet<usize>,
     /// Components to ask for, in the frame's order, each with its slot.
     pub(super) asked: Vec<(Component, String)>,
     pub(super) notes: Vec<Note>,
@@ -27,7 +27,7 @@ pub(super) struct Plan {
 const QUESTIONS: usize = 6;
 
 pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
-    let mut plan = Plan { edits: Vec::new(), dropped: HashMap::new(), asked: Vec::new(), notes: Vec::new() };
+    let mut plan = Plan { edits: Vec::new(), dropped: HashSet::new(), asked: Vec::new(), notes: Vec::new() };
     for finding in review.findings() {
         match finding.family {
             Family::Redundant => plan.drop_unit(review, finding),
@@ -35,6 +35,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             _ => {}
         }
     }
+    plan.settle(review);
     if wishes.ask {
         plan.ask(review);
     }
@@ -44,31 +45,31 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
 impl Plan {
     /// A repeat goes when all of its unit repeats.
     fn drop_unit(&mut self, review: &Review, finding: &Finding) {
-        let Some(unit) = review.units().iter().position(|unit| unit.text == finding.span) else { return };
-        self.remove(review, unit, finding);
+        if let Some(unit) =
+            review.unit_at(finding.span).filter(|&unit| review.units()[unit].text == finding.span)
+        {
+            self.remove(review, unit, finding);
+        }
     }
 
     fn remove(&mut self, review: &Review, unit: usize, finding: &Finding) {
-        if self.dropped.insert(unit, ()).is_none() {
-            self.edits.retain(|edit| !finding.span.overlaps(edit.span));
-            self.notes.retain(|note| note.span.is_none_or(|span| !finding.span.contains(span)));
+        if self.dropped.insert(unit) {
             self.note(Change::Dropped, lead_span(review, unit), review, String::new(), &finding.message);
         }
     }
 
     fn edit(&mut self, review: &Review, finding: &Finding) {
         let Some(first) = finding.fix.first() else { return };
-        let whole = review.units().iter().position(|unit| {
-            finding.fix.len() == 1 && first.replacement.is_empty() && unit.text == finding.span
-        });
-        let gone = |unit: usize| review.units()[unit].text.overlaps(finding.span);
-        if self.dropped.keys().any(|&unit| gone(unit)) {
+        let unit = review.unit_at(finding.span);
+        if unit.is_some_and(|unit| self.dropped.contains(&unit)) {
             return;
         }
-        if let Some(unit) = whole {
+        let whole = finding.fix.len() == 1 && first.replacement.is_empty();
+        if let Some(unit) = unit.filter(|&unit| whole && review.units()[unit].text == finding.span) {
             return self.remove(review, unit, finding);
         }
-        let clashes = |new: &Edit| self.edits.iter().any(|old| touches(old.span, new.span));
+        // Findings come in order of place, so only the last edit can clash.
+        let clashes = |new: &Edit| self.edits.last().is_some_and(|old| touches(old.span, new.span));
         if finding.fix.iter().any(clashes) {
             return;
         }
@@ -77,6 +78,20 @@ impl Plan {
         let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
         let now = if change == Change::Dropped { String::new() } else { replacement };
         self.note(change, finding.span, review, now, &finding.message);
+    }
+
+    /// Takes out edits in units that go, and the notes on them.
+    fn settle(&mut self, review: &Review) {
+        let gone = |span: Span| review.unit_at(span).filter(|unit| self.dropped.contains(unit));
+        let edits = std::mem::take(&mut self.edits);
+        let kept = edits.into_iter().filter(|edit| gone(edit.span).is_none()).collect();
+        let notes = std::mem::take(&mut self.notes);
+        let holds = |note: &Note| {
+            note.span.is_none_or(|span| gone(span).is_none_or(|unit| lead_span(review, unit) == span))
+        };
+        let noted = notes.into_iter().filter(holds).collect();
+        (self.edits, self.notes) = (kept, noted);
+        self.edits.sort();
     }
 
     fn note(&mut self, change: Change, span: Span, review: &Review, now: String, why: &str) {
@@ -110,7 +125,13 @@ impl Plan {
             let name = need.component.id();
             let slot = syntax.write(&format!("{name}: {}", need.ask));
             let why = format!("{} The answer goes in place of the slot.", need.why);
-            self.notes.push(Note { change: Change::Added, span: None, words: slot.clone(), now: super::title(need.component).into(), why });
+            self.notes.push(Note {
+                change: Change::Added,
+                span: None,
+                words: slot.clone(),
+                now: super::title(need.component).into(),
+                why,
+            });
             self.asked.push((need.component, slot));
         }
     }
@@ -118,7 +139,8 @@ impl Plan {
 
 /// The way in which the prompt writes its slots, double braces when it has none.
 fn slot_syntax(review: &Review) -> Syntax {
-    let safe = |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+    let safe =
+        |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
     review.slots().iter().map(|slot| slot.syntax).find(|&syntax| safe(syntax)).unwrap_or(Syntax::DoubleBraces)
 }
 

@@ -1,7 +1,7 @@
 //! Restructuring keeps what the author wrote, or says what went.
 
 use super::*;
-use crate::ledger::CountTokens;
+use crate::ledger::{CountTokens, Tokens};
 use crate::review::{Settings, review};
 use crate::source::Source;
 use proptest::prelude::*;
@@ -13,8 +13,8 @@ impl CountTokens for Bytes {
         "bytes"
     }
 
-    fn lengths(&self, text: &str) -> Vec<u32> {
-        vec![1; text.len()]
+    fn count(&self, text: &str) -> Tokens {
+        Tokens { lengths: vec![1; text.len()], exact: true }
     }
 }
 
@@ -41,7 +41,12 @@ fn assert_nothing_lost(text: &str) {
     let mut kept = kept.into_iter().peekable();
     for word in words(text) {
         while kept.next_if(|other| *other < word).is_some() {}
-        assert!(kept.next_if_eq(&word).is_some(), "lost `{word}` of {text:?} in {:?}, {:?}", out.text, out.notes);
+        assert!(
+            kept.next_if_eq(&word).is_some(),
+            "lost `{word}` of {text:?} in {:?}, {:?}",
+            out.text,
+            out.notes
+        );
     }
 }
 
@@ -66,7 +71,10 @@ fn nothing_is_lost_in_a_ramble() {
 fn marked_sections_keep_their_layout() {
     let text = "# Task\nWrite a notice for the quay.\n\n# Rules\n- Basically use 80 words at most.\n- Name the pier.\n";
     let out = reframed(text).text;
-    assert!(out.starts_with("# Task\nWrite a notice for the quay.\n\n# Rules\n- Use 80 words at most.\n"), "{out}");
+    assert!(
+        out.starts_with("# Task\nWrite a notice for the quay.\n\n# Rules\n- Use 80 words at most.\n"),
+        "{out}"
+    );
     assert!(out.contains("# Output format\n{{output_format"), "{out}");
 }
 
@@ -132,3 +140,23 @@ const PARTS: &[&str] = &[
     "Return JSON with the keys a and b. ",
     "é 漢字 🙂 ",
 ];
+
+proptest! {
+    #[test]
+    fn any_text_is_read_and_its_pieces_give_it_back(text in "\\PC{0,300}|[#*\\-<>/{}\\[\\]`:.=\"|\\n\\ra-c1 ]{0,300}") {
+        let Ok(source) = Source::from_bytes(text.clone().into_bytes()) else { return Ok(()) };
+        let review = review(source, &Settings::default(), &Bytes);
+        let joined: String = review.outline().pieces.iter().map(|piece| review.source().slice(piece.span)).collect();
+        prop_assert_eq!(joined, text);
+        let ends = review.units().windows(2).all(|pair| pair[0].text.end() <= pair[1].text.start());
+        prop_assert!(ends, "units overlap");
+        reframe(&review, &Wishes::default());
+    }
+
+    #[test]
+    fn any_bytes_are_text_or_an_error(bytes in prop::collection::vec(any::<u8>(), 0..400)) {
+        if let Ok(source) = Source::from_bytes(bytes) {
+            review(source, &Settings::default(), &Bytes);
+        }
+    }
+}

@@ -174,11 +174,15 @@ mod tests {
 
     #[test]
     fn a_wrapped_sentence_is_one_unit() {
-        let text = "Write the notice that we put up at the quay when the evening\nferry is late. Keep it short.";
-        assert_eq!(units(text), [
-            "Write the notice that we put up at the quay when the evening\nferry is late.",
-            "Keep it short."
-        ]);
+        let text =
+            "Write the notice that we put up at the quay when the evening\nferry is late. Keep it short.";
+        assert_eq!(
+            units(text),
+            [
+                "Write the notice that we put up at the quay when the evening\nferry is late.",
+                "Keep it short."
+            ]
+        );
     }
 
     #[test]

@@ -4,8 +4,8 @@ use crate::span::Span;
 
 /// Abbreviations whose full stop ends no sentence, lower case, without the stop.
 const ABBREVIATIONS: [&str; 20] = [
-    "e.g", "i.e", "eg", "ie", "etc", "vs", "approx", "no", "mr", "mrs", "ms", "dr", "st", "inc", "ltd", "fig", "cf",
-    "max", "min", "dept",
+    "e.g", "i.e", "eg", "ie", "etc", "vs", "approx", "no", "mr", "mrs", "ms", "dr", "st", "inc", "ltd",
+    "fig", "cf", "max", "min", "dept",
 ];
 
 /// Cuts a stretch of text into sentences; white space between them belongs to none.
@@ -18,7 +18,9 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
             continue;
         }
         let mut end = at + mark.len_utf8();
-        if let Some(close) = body[end..].chars().next().filter(|c| matches!(c, '"' | '\'' | ')' | ']' | '”' | '’' | '*')) {
+        if let Some(close) =
+            body[end..].chars().next().filter(|c| matches!(c, '"' | '\'' | ')' | ']' | '”' | '’' | '*'))
+        {
             end += close.len_utf8();
         }
         let rest = &body[end..];
@@ -72,7 +74,11 @@ mod tests {
     }
 
     sentences!(plain, "One. Two? Three!", ["One.", "Two?", "Three!"]);
-    sentences!(abbreviations, "Use units, e.g. Mr. Vane at 3.5 km. Go.", ["Use units, e.g. Mr. Vane at 3.5 km.", "Go."]);
+    sentences!(
+        abbreviations,
+        "Use units, e.g. Mr. Vane at 3.5 km. Go.",
+        ["Use units, e.g. Mr. Vane at 3.5 km.", "Go."]
+    );
     sentences!(quotes_close_with_it, "Say \"late.\" Then stop.", ["Say \"late.\"", "Then stop."]);
     sentences!(lower_case_goes_on, "Ask why? then stop. 3 times.", ["Ask why? then stop.", "3 times."]);
     sentences!(initials, "Ask T. Vane. Wait.", ["Ask T. Vane.", "Wait."]);

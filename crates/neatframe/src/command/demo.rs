@@ -37,7 +37,10 @@ fn write_to(folder: &Path) -> Result<()> {
     for (name, _) in PROMPTS {
         let path = folder.join(name);
         if path.exists() {
-            bail!("{}: is there already; name a folder without it, so that nothing of yours is replaced", path.display());
+            bail!(
+                "{}: is there already; name a folder without it, so that nothing of yours is replaced",
+                path.display()
+            );
         }
     }
     std::fs::create_dir_all(folder).with_context(|| format!("{}: cannot be made", folder.display()))?;
@@ -56,7 +59,7 @@ fn show() -> Result<()> {
         let source = Source::from_bytes(text.as_bytes().to_vec())?;
         let review = review(source, &Settings::default(), &counter);
         let reframed = reframe(&review, &Wishes::default());
-        let after = counter.lengths(&reframed.text).len();
+        let after = counter.count(&reframed.text).lengths.len();
         rows.push((name.to_string(), review, reframed, after));
     }
     let mut out = String::new();

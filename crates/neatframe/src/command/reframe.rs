@@ -16,7 +16,7 @@ pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
     let counter = Published::default();
     let review = review(source, &Settings::default(), &counter);
     let reframed = reframe(&review, &Wishes::default());
-    let after = counter.lengths(&reframed.text).len();
+    let after = counter.count(&reframed.text).lengths.len();
     match &args.notes {
         Some(path) => output::file(path, &notes::list(&input.name(), &review, &reframed, after, false, 90))?,
         None => {

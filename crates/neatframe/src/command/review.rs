@@ -43,7 +43,8 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     if !failed.is_empty() {
         return Ok(ExitCode::from(2));
     }
-    let fails = reviewed.iter().flat_map(|(_, review)| review.findings()).any(|f| args.fail_at.covers(f.severity));
+    let fails =
+        reviewed.iter().flat_map(|(_, review)| review.findings()).any(|f| args.fail_at.covers(f.severity));
     Ok(ExitCode::from(u8::from(fails)))
 }
 

@@ -31,7 +31,9 @@ pub(crate) fn units(name: &str, review: &Review, colour: bool, width: usize) -> 
             .evidence
             .iter()
             .take(SHOWN)
-            .map(|evidence| format!("{} {:+.1} {}", evidence.component.name(), evidence.weight, evidence.seen))
+            .map(|evidence| {
+                format!("{} {:+.1} {}", evidence.component.name(), evidence.weight, evidence.seen)
+            })
             .collect();
         let _ = writeln!(out, "       {}", paint(style::DIM, &seen.join("; "), colour));
     }

@@ -66,7 +66,10 @@ mod tests {
 
     #[test]
     fn short_lines_are_whole() {
-        assert_eq!(shown("Keep it short, please.", "short", 60), "  Keep it short, please.\n          ~~~~~\n");
+        assert_eq!(
+            shown("Keep it short, please.", "short", 60),
+            "  Keep it short, please.\n          ~~~~~\n"
+        );
     }
 
     #[test]

@@ -1,9 +1,9 @@
 //! What people and programs see. A renderer gets all it needs and looks nothing up.
 
 pub(crate) mod evidence;
+mod excerpt;
 pub(crate) mod json;
 pub(crate) mod notes;
 pub(crate) mod overview;
 pub(crate) mod report;
-mod excerpt;
 mod style;

@@ -31,7 +31,9 @@ pub(crate) fn list(
 }
 
 fn one(out: &mut String, review: &Review, note: &Note, colour: bool, width: usize) {
-    let place = note.span.map_or(String::new(), |span| format!("line {}", review.source().position(span.start()).line));
+    let place = note
+        .span
+        .map_or(String::new(), |span| format!("line {}", review.source().position(span.start()).line));
     let what = match note.change {
         Change::Dropped => format!("\"{}\"", short(&note.words)),
         Change::Edited if note.now.is_empty() => format!("\"{}\"", short(&note.words)),

@@ -8,8 +8,10 @@ use std::fmt::Write as _;
 /// Name, coverage, findings and tokens of each prompt, before and after.
 pub(crate) fn table(rows: &[(String, Review, Reframed, usize)], colour: bool) -> String {
     let mut out = String::new();
-    let heading =
-        format!("  {:<28}{:>7}{:>9}{:>10}{:>7}{:>9}{:>11}", "", "covers", "errors", "warnings", "notes", "tokens", "reframed");
+    let heading = format!(
+        "  {:<28}{:>7}{:>9}{:>10}{:>7}{:>9}{:>11}",
+        "", "covers", "errors", "warnings", "notes", "tokens", "reframed"
+    );
     let _ = writeln!(out, "{}", paint(style::DIM, &heading, colour));
     for (name, review, _, after) in rows {
         let count = |level: Severity| {

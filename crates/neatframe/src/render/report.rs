@@ -118,7 +118,11 @@ fn findings(out: &mut String, review: &Review, colour: bool, width: usize) {
         }
         if group.len() > SHOWN {
             let more = group.len() - SHOWN;
-            let _ = writeln!(out, "  {}", paint(style::DIM, &format!("and {more} more; --format json lists all"), colour));
+            let _ = writeln!(
+                out,
+                "  {}",
+                paint(style::DIM, &format!("and {more} more; --format json lists all"), colour)
+            );
         }
         out.push('\n');
     }

@@ -1,0 +1,52 @@
+//! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
+
+use crate::lexicon::{Hit, Set};
+use crate::likeness::{Gist, gist};
+use crate::source::Source;
+use crate::units::Unit;
+use crate::words::Words;
+use std::collections::HashMap;
+
+/// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
+const CANDIDATES: usize = 48;
+
+/// The earlier twin of each demand that has one. `demands` are unit indices in order.
+pub(crate) fn find(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    hits: &[Vec<Hit>],
+    demands: impl Iterator<Item = usize>,
+) -> HashMap<usize, usize> {
+    let mut twins = HashMap::new();
+    let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
+    let mut gists: HashMap<usize, Gist> = HashMap::new();
+    for unit in demands {
+        let quality = hits[unit].iter().any(|hit| hit.set == Set::Vague);
+        let gist = gist(source.text(), words.within(units[unit].text), quality);
+        if gist.stems.is_empty() {
+            continue;
+        }
+        let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| gist.is_said_by(&gists[earlier]));
+        if let Some(earlier) = twin {
+            twins.insert(unit, earlier);
+            continue;
+        }
+        for &stem in &gist.stems {
+            by_stem.entry(stem).or_default().push(unit);
+        }
+        gists.insert(unit, gist);
+    }
+    twins
+}
+
+/// Earlier demands that share the rarest words, in order.
+fn candidates(gist: &Gist, by_stem: &HashMap<u32, Vec<usize>>) -> Vec<usize> {
+    let mut lists: Vec<&Vec<usize>> = gist.stems.iter().filter_map(|stem| by_stem.get(stem)).collect();
+    lists.sort_by_key(|list| list.len());
+    let mut found: Vec<usize> =
+        lists.iter().take(2).flat_map(|list| list.iter().rev().take(CANDIDATES)).copied().collect();
+    found.sort_unstable();
+    found.dedup();
+    found
+}
