@@ -85,7 +85,7 @@ impl Frame {
                 want += weight;
             }
         }
-        if want == 0 { 100 } else { have * 100 / want }
+        (have * 100).checked_div(want).unwrap_or(100)
     }
 }
 

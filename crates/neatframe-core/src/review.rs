@@ -162,7 +162,7 @@ impl Review {
 
     /// The components that no unit belongs to.
     pub fn missing(&self) -> Vec<Component> {
-        let has = |component: &Component| self.labels.iter().any(|label| label.component == Some(*component));
+        let has = |component: &Component| self.labels.iter().any(|label| label.serves(*component));
         Component::ALL.into_iter().filter(|component| !has(component)).collect()
     }
 

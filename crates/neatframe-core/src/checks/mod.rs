@@ -107,7 +107,7 @@ impl Case<'_> {
     }
 
     pub(crate) fn has(&self, component: Component) -> bool {
-        self.labels.iter().any(|label| label.component == Some(component))
+        self.labels.iter().any(|label| label.serves(component))
     }
 }
 
@@ -167,9 +167,9 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
     if short.is_empty() {
         // "Basically, name it": the comma goes with the word that it sets off.
         let set_off = opens || text[..span.start()].trim_end().ends_with(',');
-        let body = rest.trim_start_matches([' ', '\t']);
+        let body = rest.trim_start();
         let body = body.strip_prefix(',').filter(|_| set_off).unwrap_or(body);
-        end += rest.len() - body.trim_start_matches([' ', '\t']).len();
+        end += rest.len() - body.trim_start().len();
     }
     if opens {
         let next: String = match short.chars().next() {

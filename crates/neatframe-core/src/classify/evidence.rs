@@ -36,7 +36,7 @@ impl<'a> Gatherer<'a> {
                 self.section_evidence(unit.section, &mut evidence);
                 self.lead_in = Some((index, evidence));
             }
-            return Label { component: None, facet: None, evidence: Vec::new() };
+            return Label::default();
         }
         self.section_evidence(unit.section, &mut found.evidence);
         self.form(unit, &mut found);
@@ -47,7 +47,7 @@ impl<'a> Gatherer<'a> {
         if text.ends_with(':') {
             self.lead_in = Some((index, found.evidence.clone()));
         }
-        Label { component: None, facet: found.facet, evidence: found.evidence }
+        Label { facet: found.facet, evidence: found.evidence, ..Label::default() }
     }
 
     fn piece(&self, unit: &Unit) -> PieceKind {

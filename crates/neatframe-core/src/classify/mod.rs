@@ -23,10 +23,12 @@ pub struct Evidence {
 }
 
 /// What a unit is for.
-#[derive(Clone, Debug)]
+#[derive(Clone, Debug, Default)]
 pub struct Label {
     /// Its component; `None` for units that carry nothing, such as headings.
     pub component: Option<Component>,
+    /// Other components that it serves as well, such as the limit inside an ask.
+    pub also: Vec<Component>,
     /// The finer facet, where one is evident.
     pub facet: Option<Facet>,
     /// Why, strongest first.
@@ -40,6 +42,13 @@ pub(crate) struct Reading<'a> {
     pub(crate) outline: &'a Outline,
     pub(crate) units: &'a [Unit],
     pub(crate) slots: &'a [Slot],
+}
+
+impl Label {
+    /// True when the unit serves a component, as its first or beside another.
+    pub fn serves(&self, component: Component) -> bool {
+        self.component == Some(component) || self.also.contains(&component)
+    }
 }
 
 const NAMES: usize = Component::ALL.len();
@@ -87,7 +96,9 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         {
             add(&mut total, &own[before], BEFORE_SHARE);
         }
-        labels[index].component = best(&total).or(Some(Component::Context));
+        let first = best(&total).unwrap_or(Component::Context);
+        labels[index].component = Some(first);
+        labels[index].also = others(&total, first);
         labels[index].evidence.sort_by(|a, b| b.weight.total_cmp(&a.weight));
         before = Some(index);
     }
@@ -117,6 +128,15 @@ fn best(scores: &Scores) -> Option<Component> {
         }
     }
     best
+}
+
+/// A second component counts when its score is near the first one's, and high.
+const ALSO_SHARE: f32 = 0.45;
+const ALSO_LEAST: f32 = 2.5;
+
+fn others(scores: &Scores, first: Component) -> Vec<Component> {
+    let bound = (ALSO_SHARE * scores[first.index()]).max(ALSO_LEAST);
+    Component::ALL.into_iter().filter(|c| *c != first && scores[c.index()] >= bound).collect()
 }
 
 /// The mean of the units that stand directly in each section.

@@ -6,6 +6,7 @@ use crate::outline::PieceKind;
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
+use std::collections::HashSet;
 use std::ops::Range;
 
 /// Consecutive units that move as one.
@@ -21,12 +22,14 @@ pub(super) struct Chunk {
 
 /// Cuts a prompt into chunks: a list stays with the line that leads to it, a fence with what it holds,
 /// a sentence that leans on the one before with that one.
-pub(super) fn chunks(review: &Review) -> Vec<Chunk> {
+pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
+    let opening = (0..review.units().len()).find(|unit| !dropped.contains(unit)).unwrap_or(0);
     let units = review.units();
     let mut chunks: Vec<Chunk> = Vec::new();
     let mut enclosed_until = 0;
     for index in 0..units.len() {
-        let joins = index < enclosed_until || chunks.last().is_some_and(|last| leans(review, last, index));
+        let joins =
+            index < enclosed_until || chunks.last().is_some_and(|last| leans(review, last, index, opening));
         enclosed_until = enclosed_until.max(enclosure_end(review, index));
         let span = lead_span(review, index);
         match chunks.last_mut().filter(|_| joins) {
@@ -72,7 +75,7 @@ fn enclosure_end(review: &Review, index: usize) -> usize {
 }
 
 /// True when the unit makes no sense away from the chunk before it.
-fn leans(review: &Review, last: &Chunk, index: usize) -> bool {
+fn leans(review: &Review, last: &Chunk, index: usize, opening: usize) -> bool {
     let units = review.units();
     let (unit, before) = (&units[index], &units[index - 1]);
     let text = review.source().slice(unit.text);
@@ -81,7 +84,8 @@ fn leans(review: &Review, last: &Chunk, index: usize) -> bool {
     let kind = |unit: &Unit| review.outline().pieces[unit.pieces.start].kind;
     let opens =
         |unit: &Unit| matches!(kind(unit), PieceKind::Heading | PieceKind::Label | PieceKind::TagOpen);
-    let marked = before.kind == UnitKind::Mark && !(kind(before) == PieceKind::Heading && index == 1);
+    let title = kind(before) == PieceKind::Heading && index == opening + 1;
+    let marked = before.kind == UnitKind::Mark && !title;
     if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit)) {
         return true;
     }

@@ -67,7 +67,7 @@ pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
 pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     let newline = review.source().line_end();
     let mut notes = plan.notes;
-    let chunks = chunks(review);
+    let chunks = chunks(review, &plan.dropped);
     let mut sections: Vec<(String, Vec<&Chunk>, Option<String>)> = Vec::new();
     let (replaced, preamble): (Vec<&Chunk>, Vec<&Chunk>) =
         chunks.iter().filter(|chunk| chunk.component.is_none()).partition(|chunk| is_replaced(review, chunk));
@@ -107,8 +107,11 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
         furthest = inside.iter().map(|chunk| chunk.units.end).max().unwrap_or(0).max(furthest);
         for chunk in moved {
             let why = format!("what belongs to {} stands together", name.to_lowercase());
-            let words = review.source().slice(chunk.span).to_string();
-            notes.push(Note { change: Change::Moved, span: Some(chunk.span), words, now: name.clone(), why });
+            let kept =
+                chunk.units.clone().find(|unit| !plan.dropped.contains(unit)).unwrap_or(chunk.units.start);
+            let span = Span::new(lead_span(review, kept).start(), chunk.span.end());
+            let words = review.source().slice(span).to_string();
+            notes.push(Note { change: Change::Moved, span: Some(span), words, now: name.clone(), why });
         }
     }
     out.push_str(newline);
@@ -183,7 +186,10 @@ fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &HashSet<
     };
     let local: Vec<Edit> = merge(local).iter().map(shift).collect();
     let text = review.source().slice(chunk.span);
-    apply(text, &local).unwrap_or_else(|_| text.to_string()).trim().to_string()
+    let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
+    // A sentence that moves leaves the line breaks of its old paragraph behind.
+    let prose = chunk.units.clone().all(|unit| review.units()[unit].kind == UnitKind::Sentence);
+    if prose { text.split_whitespace().collect::<Vec<_>>().join(" ") } else { text.trim().to_string() }
 }
 
 /// What goes when a unit goes: its lines when it has them for itself, else its words and the blank after them.

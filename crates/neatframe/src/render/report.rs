@@ -58,11 +58,24 @@ fn parts(out: &mut String, review: &Review, colour: bool) {
         if there {
             let cost = format!("{:>6} tokens {share:>3} %  {:<10}", grouped(tokens), bar(share));
             let _ = writeln!(out, "  {sign} {asked}{cost}  {}", paint(style::DIM, &lines, colour));
+        } else if let Some(line) = in_passing(review, component) {
+            let sign = paint(style::GOOD, "◐", colour);
+            let _ = writeln!(
+                out,
+                "  {sign} {asked}{}",
+                paint(style::DIM, &format!("     – in passing, line {line}"), colour)
+            );
         } else {
             let _ = writeln!(out, "  {sign} {}", paint(style::DIM, &format!("{asked}     – absent"), colour));
         }
     }
     out.push('\n');
+}
+
+/// The line of the first unit that serves a component beside its own.
+fn in_passing(review: &Review, component: Component) -> Option<usize> {
+    let unit = review.labels().iter().position(|label| label.serves(component))?;
+    Some(review.source().position(review.units()[unit].text.start()).line)
 }
 
 fn bar(share: usize) -> String {

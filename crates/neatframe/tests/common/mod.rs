@@ -1,5 +1,5 @@
 //! Drives the built program on files in a temporary folder.
-#![allow(dead_code)]
+#![allow(dead_code, clippy::unwrap_used)]
 
 use assert_cmd::Command;
 use std::path::{Path, PathBuf};
