@@ -39,6 +39,8 @@ mod units;
 mod words;
 
 pub use checks::{Meta, checks};
+#[doc(hidden)]
+pub use classify::training;
 pub use classify::{Evidence, Label};
 pub use component::{Component, Facet};
 pub use edit::{Edit, EditError, apply};

@@ -6,7 +6,7 @@ use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::Frame;
 use crate::ledger::{self, CountTokens, Ledger};
-use crate::outline::{self, Outline, PieceKind, SectionId};
+use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
 use crate::slots::{self, Slot};
 use crate::source::Source;
@@ -56,13 +56,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let words = Words::read(source.text(), source.body_start());
     let outline = outline::read(&source, &words);
     let units = units::read(&source, &outline);
-    let tag_starts: Vec<usize> = outline
-        .pieces
-        .iter()
-        .filter(|piece| matches!(piece.kind, PieceKind::TagOpen | PieceKind::TagClose))
-        .map(|piece| piece.text.start())
-        .collect();
-    let slots = slots::find(source.text(), source.body_start(), |at| tag_starts.binary_search(&at).is_ok());
+    let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
     let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));

@@ -1,5 +1,7 @@
 //! Slots: the places of a prompt that are filled before it is sent.
 
+use crate::outline::{Outline, PieceKind};
+use crate::source::Source;
 use crate::span::Span;
 
 /// How a slot is written.
@@ -44,8 +46,16 @@ pub struct Slot {
     pub inner: Span,
 }
 
+/// Finds the slots of a prompt; what the outline took for tags is none.
+pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
+    let tag = |kind: PieceKind| matches!(kind, PieceKind::TagOpen | PieceKind::TagClose);
+    let tags: Vec<usize> =
+        outline.pieces.iter().filter(|piece| tag(piece.kind)).map(|piece| piece.text.start()).collect();
+    find(source.text(), source.body_start(), |at| tags.binary_search(&at).is_ok())
+}
+
 /// Finds the slots of a text from byte `from` on, in order. `is_tag` tells which `<...>` are tags.
-pub(crate) fn find(text: &str, from: usize, is_tag: impl Fn(usize) -> bool) -> Vec<Slot> {
+fn find(text: &str, from: usize, is_tag: impl Fn(usize) -> bool) -> Vec<Slot> {
     let bytes = text.as_bytes();
     let mut slots: Vec<Slot> = Vec::new();
     let mut at = from;

@@ -26,6 +26,11 @@ impl Word {
         vocabulary::flags(self.id)
     }
 
+    /// A hash of the word in lower case.
+    pub(crate) fn hash(self) -> u32 {
+        vocabulary::hash_of(self.id)
+    }
+
     pub(crate) fn is(self, flag: u32) -> bool {
         self.flags() & flag != 0
     }

@@ -1,6 +1,9 @@
 //! Which component each unit belongs to, and on what evidence.
 
-mod evidence;
+mod features;
+mod model;
+#[doc(hidden)]
+pub mod training;
 
 use crate::component::{Component, Facet};
 use crate::lexicon::{self, Hit};
@@ -9,16 +12,17 @@ use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
-use evidence::Gatherer;
+use features::{Features, Observer};
+use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 
-/// One reason to take a unit for a component.
+/// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Evidence {
     /// The component it speaks for.
     pub component: Component,
-    /// How strongly: 1 weak, 4 near certain; below 0 speaks against.
-    pub weight: f32,
-    /// What was seen, for people.
+    /// The share of belief, 0 to 1.
+    pub share: f32,
+    /// What was looked at, for people.
     pub seen: &'static str,
 }
 
@@ -31,8 +35,17 @@ pub struct Label {
     pub also: Vec<Component>,
     /// The finer facet, where one is evident.
     pub facet: Option<Facet>,
-    /// Why, strongest first.
+    /// How much it is believed to serve each component, in the order of [`Component::ALL`]; adds up to 1.
+    pub shares: [f32; 6],
+    /// What each view said.
     pub evidence: Vec<Evidence>,
+}
+
+impl Label {
+    /// True when the unit serves a component, as its first or beside another.
+    pub fn serves(&self, component: Component) -> bool {
+        self.component == Some(component) || self.also.contains(&component)
+    }
 }
 
 /// Everything the labelling reads.
@@ -44,20 +57,6 @@ pub(crate) struct Reading<'a> {
     pub(crate) slots: &'a [Slot],
 }
 
-impl Label {
-    /// True when the unit serves a component, as its first or beside another.
-    pub fn serves(&self, component: Component) -> bool {
-        self.component == Some(component) || self.also.contains(&component)
-    }
-}
-
-const NAMES: usize = Component::ALL.len();
-type Scores = [f32; NAMES];
-
-/// How much the rest of its section, and the unit before it, say about a unit.
-const SECTION_SHARE: f32 = 0.45;
-const BEFORE_SHARE: f32 = 0.25;
-
 /// What the labelling found.
 pub(crate) struct Labelled {
     /// One for each unit.
@@ -68,83 +67,127 @@ pub(crate) struct Labelled {
     pub(crate) titles: Vec<Option<Component>>,
 }
 
+/// From which share of belief on a component beside the first counts, in the order of [`Component::ALL`]. A limit or a shape
+/// often stands inside an ask; a persona or a sample hardly ever stands inside something else.
+const ALSO: Scores = [0.35, 0.2, 0.3, 0.35, 0.2, 0.2];
+
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
-    let mut gatherer = Gatherer::new(reading);
+    let mut observer = Observer::new(reading);
     let mut all_hits = Vec::with_capacity(reading.units.len());
     let mut labels: Vec<Label> = Vec::with_capacity(reading.units.len());
+    let mut first: Vec<Scores> = Vec::with_capacity(reading.units.len());
     for (index, unit) in reading.units.iter().enumerate() {
         let mut hits = Vec::new();
         lexicon::find(reading.words.within(unit.text), &mut hits);
-        labels.push(gatherer.label(index, unit, &hits));
+        let seen = observer.see(index, unit, &hits);
+        first.push(opinion(&BUILT_IN, unit, &seen.features));
+        labels.push(Label { facet: seen.facet, ..Label::default() });
         all_hits.push(hits);
     }
-    let own: Vec<Scores> = labels.iter().map(scores).collect();
-    let sections = section_means(reading, &own);
-    let mut before: Option<usize> = None;
-    for index in 0..labels.len() {
+    let views = Views::new(reading, &first);
+    for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
-        let mut total = own[index];
-        let section = reading.units[index].section;
-        if section != 0 {
-            add(&mut total, &sections[section], SECTION_SHARE);
-        }
-        if let Some(before) = before
-            && reading.units[before].block == reading.units[index].block
-        {
-            add(&mut total, &own[before], BEFORE_SHARE);
-        }
-        let first = best(&total).unwrap_or(Component::Context);
-        labels[index].component = Some(first);
-        labels[index].also = others(&total, first);
-        labels[index].evidence.sort_by(|a, b| b.weight.total_cmp(&a.weight));
-        before = Some(index);
+        let seen = views.of(index);
+        decide(label, &BUILT_IN.second(&seen));
+        label.evidence = evidence(&seen, label.component);
     }
-    Labelled { labels, hits: all_hits, titles: gatherer.titles }
+    Labelled { labels, hits: all_hits, titles: observer.titles }
 }
 
-fn scores(label: &Label) -> Scores {
-    let mut scores = [0.0; NAMES];
-    for evidence in &label.evidence {
-        scores[evidence.component.index()] += evidence.weight;
-    }
-    scores
+/// The first stage's opinion of a unit; marks have none.
+fn opinion(model: &Model<'_>, unit: &Unit, features: &Features) -> Scores {
+    if unit.kind == UnitKind::Mark { [0.0; NAMES] } else { model.first(features) }
 }
 
-fn add(total: &mut Scores, other: &Scores, share: f32) {
-    for (total, other) in total.iter_mut().zip(other) {
-        *total += share * other;
-    }
+fn decide(label: &mut Label, shares: &Scores) {
+    let best = Component::ALL
+        .into_iter()
+        .reduce(|best, other| if shares[other.index()] > shares[best.index()] { other } else { best });
+    label.component = best;
+    label.shares = *shares;
+    label.also = Component::ALL
+        .into_iter()
+        .filter(|c| Some(*c) != best && shares[c.index()] >= ALSO[c.index()])
+        .collect();
 }
 
-fn best(scores: &Scores) -> Option<Component> {
-    let mut best: Option<Component> = None;
-    for component in Component::ALL {
-        let score = scores[component.index()];
-        if score > 0.0 && best.is_none_or(|best| score > scores[best.index()]) {
-            best = Some(component);
+/// What each view says of the chosen component, and of its strongest rival there.
+fn evidence(views: &[Scores; VIEWS.len()], chosen: Option<Component>) -> Vec<Evidence> {
+    let mut found = Vec::new();
+    for (view, seen) in views.iter().zip(VIEWS) {
+        for component in Component::ALL {
+            let share = view[component.index()];
+            if share >= 0.3 || Some(component) == chosen && share >= 0.1 {
+                found.push(Evidence { component, share, seen });
+            }
         }
     }
-    best
+    found
 }
 
-/// A second component counts when its score is near the first one's, and high.
-const ALSO_SHARE: f32 = 0.45;
-const ALSO_LEAST: f32 = 2.5;
-
-fn others(scores: &Scores, first: Component) -> Vec<Component> {
-    let bound = (ALSO_SHARE * scores[first.index()]).max(ALSO_LEAST);
-    Component::ALL.into_iter().filter(|c| *c != first && scores[c.index()] >= bound).collect()
+/// The first stage's opinions around each unit.
+struct Views<'a> {
+    first: &'a [Scores],
+    sections: Vec<Scores>,
+    blocks: Vec<Scores>,
+    /// Neighbours that are no marks, and the lead-in of each unit.
+    near: Vec<[Option<usize>; 3]>,
+    units: &'a [Unit],
 }
 
-/// The mean of the units that stand directly in each section.
-fn section_means(reading: &Reading<'_>, own: &[Scores]) -> Vec<Scores> {
-    let mut sums = vec![([0.0; NAMES], 0.0f32); reading.outline.sections.len()];
-    for (unit, scores) in reading.units.iter().zip(own) {
+impl<'a> Views<'a> {
+    fn new(reading: &Reading<'a>, first: &'a [Scores]) -> Views<'a> {
+        let units = reading.units;
+        let sections = means(units, first, reading.outline.sections.len(), |unit| unit.section);
+        let blocks = units.last().map_or(0, |unit| unit.block as usize + 1);
+        let blocks = means(units, first, blocks, |unit| unit.block as usize);
+        let mut near: Vec<[Option<usize>; 3]> = vec![[None; 3]; units.len()];
+        let (mut before, mut lead): (Option<usize>, Option<usize>) = (None, None);
+        for index in 0..units.len() {
+            if units[index].kind == UnitKind::Mark {
+                continue;
+            }
+            near[index][0] = before;
+            near[index][2] = lead;
+            if let Some(before) = before {
+                near[before][1] = Some(index);
+            }
+            before = Some(index);
+            if reading.source.slice(units[index].text).ends_with(':') {
+                lead = Some(index);
+            } else if lead.is_some_and(|lead: usize| units[index].block > units[lead].block + 4) {
+                lead = None;
+            }
+        }
+        Views { first, sections, blocks, near, units }
+    }
+
+    fn of(&self, index: usize) -> [Scores; VIEWS.len()] {
+        let unit = &self.units[index];
+        let other = |at: Option<usize>| at.map_or([0.0; NAMES], |at| self.first[at]);
+        let [before, after, lead] = self.near[index];
+        // The whole prompt is no section: what the rest is for says nothing.
+        let section = if unit.section == 0 { [0.0; NAMES] } else { self.sections[unit.section] };
+        [
+            self.first[index],
+            other(before),
+            other(after),
+            section,
+            self.blocks[unit.block as usize],
+            other(lead),
+        ]
+    }
+}
+
+/// The mean opinion of the units that share a group.
+fn means(units: &[Unit], first: &[Scores], groups: usize, group: impl Fn(&Unit) -> usize) -> Vec<Scores> {
+    let mut sums = vec![([0.0; NAMES], 0.0f32); groups];
+    for (unit, scores) in units.iter().zip(first) {
         if unit.kind != UnitKind::Mark {
-            let (sum, count) = &mut sums[unit.section];
+            let (sum, count) = &mut sums[group(unit)];
             add(sum, scores, 1.0);
             *count += 1.0;
         }

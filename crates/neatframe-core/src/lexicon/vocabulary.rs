@@ -9,7 +9,7 @@ const UNKNOWN: u32 = 1 << 31;
 
 /// The id of a lower-case word: its index, or a hash with the highest bit set.
 pub(crate) fn find(word: &[u8]) -> u32 {
-    let hash = fnv(word);
+    let hash = hash(word);
     let mut slot = hash as usize & (TABLE.len() - 1);
     loop {
         let index = TABLE[slot];
@@ -34,8 +34,18 @@ pub(crate) fn is_known(id: u32) -> bool {
 }
 
 /// FNV-1a, 32 bits (Fowler, Noll, Vo); the build script fills the table with the same function.
-fn fnv(bytes: &[u8]) -> u32 {
-    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+pub(crate) fn hash(bytes: &[u8]) -> u32 {
+    extend(0x811c_9dc5, bytes)
+}
+
+/// Goes on with a hash.
+pub(crate) fn extend(hash: u32, bytes: &[u8]) -> u32 {
+    bytes.iter().fold(hash, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+}
+
+/// The hash of a word by its id, without the highest bit, the same for known and unknown words.
+pub(crate) fn hash_of(id: u32) -> u32 {
+    if is_known(id) { hash(WORDS[id as usize].as_bytes()) & !UNKNOWN } else { id & !UNKNOWN }
 }
 
 /// The value of a number word such as `twelve`.

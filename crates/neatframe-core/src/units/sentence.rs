@@ -51,8 +51,9 @@ fn is_abbreviation(before: &str) -> bool {
     let word = before.rsplit(|c: char| c.is_whitespace() || c == '(').next().unwrap_or(before);
     let letters = word.trim_start_matches(['"', '\'', '“', '[']);
     let single = letters.chars().count() == 1 && letters.chars().all(char::is_uppercase);
-    // "1." opens a list inside a line; "7 of 12." ends a sentence, so only a number at the start counts.
-    let listed = word.len() == before.len() && word.bytes().all(|b| b.is_ascii_digit());
+    // "1." and "Q3." open an item; "7 of 12." ends a sentence, so only a number at the start counts.
+    let listed =
+        word.len() == before.len() && word.len() <= 4 && word.ends_with(|c: char| c.is_ascii_digit());
     single || listed || ABBREVIATIONS.iter().any(|known| letters.eq_ignore_ascii_case(known))
 }
 

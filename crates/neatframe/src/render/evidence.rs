@@ -5,8 +5,8 @@ use crate::output::visible;
 use neatframe_core::{Component, Review, UnitKind};
 use std::fmt::Write as _;
 
-/// Pieces of evidence shown per unit, the strongest first.
-const SHOWN: usize = 4;
+/// Pieces of evidence shown per unit.
+const SHOWN: usize = 5;
 
 /// The table of units of one prompt.
 pub(crate) fn units(name: &str, review: &Review, colour: bool, width: usize) -> String {
@@ -32,7 +32,7 @@ pub(crate) fn units(name: &str, review: &Review, colour: bool, width: usize) -> 
             .iter()
             .take(SHOWN)
             .map(|evidence| {
-                format!("{} {:+.1} {}", evidence.component.name(), evidence.weight, evidence.seen)
+                format!("{}: {} {:.0} %", evidence.seen, evidence.component.name(), evidence.share * 100.0)
             })
             .collect();
         let _ = writeln!(out, "       {}", paint(style::DIM, &seen.join("; "), colour));

@@ -6,33 +6,33 @@ use std::path::{Path, PathBuf};
 use tempfile::TempDir;
 
 /// What one call printed, and how it ended.
-pub struct Run {
-    pub code: i32,
-    pub out: String,
-    pub err: String,
+pub(crate) struct Run {
+    pub(crate) code: i32,
+    pub(crate) out: String,
+    pub(crate) err: String,
 }
 
 /// A folder with files, in which the program is called.
-pub struct Folder(TempDir);
+pub(crate) struct Folder(TempDir);
 
 impl Folder {
-    pub fn new() -> Folder {
+    pub(crate) fn new() -> Folder {
         Folder(tempfile::tempdir().unwrap())
     }
 
     /// A new folder with the demo prompts in it.
-    pub fn with_demo() -> Folder {
+    pub(crate) fn with_demo() -> Folder {
         let folder = Folder::new();
         let run = folder.run(&["demo", "--to", "."]);
         assert_eq!(run.code, 0, "{}", run.err);
         folder
     }
 
-    pub fn path(&self) -> &Path {
+    pub(crate) fn path(&self) -> &Path {
         self.0.path()
     }
 
-    pub fn file(&self, name: &str, bytes: impl AsRef<[u8]>) -> PathBuf {
+    pub(crate) fn file(&self, name: &str, bytes: impl AsRef<[u8]>) -> PathBuf {
         let path = self.0.path().join(name);
         std::fs::create_dir_all(path.parent().unwrap()).unwrap();
         std::fs::write(&path, bytes).unwrap();
@@ -40,12 +40,12 @@ impl Folder {
     }
 
     #[track_caller]
-    pub fn run(&self, args: &[&str]) -> Run {
+    pub(crate) fn run(&self, args: &[&str]) -> Run {
         self.run_with(args, "")
     }
 
     #[track_caller]
-    pub fn run_with(&self, args: &[&str], stdin: &str) -> Run {
+    pub(crate) fn run_with(&self, args: &[&str], stdin: &str) -> Run {
         let output = Command::cargo_bin("neatframe")
             .unwrap()
             .current_dir(self.path())
