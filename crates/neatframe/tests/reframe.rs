@@ -48,7 +48,11 @@ fn a_pipe_takes_the_prompt_and_gives_it_back() {
     let folder = Folder::new();
     let run = folder.run_with(&["reframe", "-"], "Write the notice.\r\nName the pier.\r\n");
     assert_eq!(run.code, 0);
-    assert!(run.out.contains("Write the notice.\r\nName the pier."), "{:?}", run.out);
+    assert!(
+        run.out.contains("Write the notice.\r\n") && run.out.contains("Name the pier.\r\n"),
+        "{:?}",
+        run.out
+    );
     assert!(!run.out.replace("\r\n", "").contains('\n'), "line ends stay as they are: {:?}", run.out);
 }
 

@@ -114,10 +114,10 @@ impl Case<'_> {
 /// See [`Case::demands`].
 pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterator<Item = usize> + 'a {
     (0..units.len()).filter(|&unit| {
-        let asks = matches!(
-            labels[unit].component,
-            Some(Component::Role | Component::Task | Component::Constraints | Component::OutputFormat)
-        );
+        let label = &labels[unit];
+        let asking = [Component::Role, Component::Task, Component::Constraints, Component::OutputFormat];
+        let asks =
+            label.component != Some(Component::Examples) && asking.iter().any(|part| label.serves(*part));
         let prose =
             !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
         asks && prose

@@ -32,6 +32,9 @@ static PADDING_META: Meta = Meta {
 /// The most phrases of one unit that are remarked on.
 const MOST: usize = 24;
 
+/// From this share of belief on a unit is a sample, whose words are not the prompt's own.
+const SAMPLE: f32 = 0.75;
+
 impl Check for Padding {
     fn meta(&self) -> &'static Meta {
         &PADDING_META
@@ -39,7 +42,7 @@ impl Check for Padding {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for (index, unit) in case.units.iter().enumerate() {
-            let sample = case.labels[index].component == Some(Component::Examples);
+            let sample = case.labels[index].shares[Component::Examples.index()] >= SAMPLE;
             if sample
                 || matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
             {

@@ -6,7 +6,7 @@ mod model;
 pub mod training;
 
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, Hit};
+use crate::lexicon::{self, CUES, Hit, Set};
 use crate::outline::Outline;
 use crate::slots::Slot;
 use crate::source::Source;
@@ -92,9 +92,18 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         }
         let seen = views.of(index);
         decide(label, &BUILT_IN.second(&seen));
+        let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
+        if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
+            label.also.push(Component::Constraints);
+        }
         label.evidence = evidence(&seen, label.component);
     }
     Labelled { labels, hits: all_hits, titles: observer.titles }
+}
+
+/// A stated length is a limit wherever it stands: "Write a notice in at most 80 words" is an ask and a constraint.
+fn states_limit(hits: &[Hit]) -> bool {
+    hits.iter().any(|hit| hit.set == Set::Cue && CUES[hit.entry as usize].facet == Some(Facet::Length))
 }
 
 /// The first stage's opinion of a unit; marks have none.

@@ -52,7 +52,7 @@ fn parts(out: &mut String, review: &Review, colour: bool) {
         let lines = lines_of(review, component);
         let there = !lines.is_empty();
         let tokens = ledger.by_component[component.index()];
-        let share = if ledger.total == 0 { 0 } else { (tokens * 100 + ledger.total / 2) / ledger.total };
+        let share = (tokens * 100 + ledger.total / 2).checked_div(ledger.total).unwrap_or(0);
         let sign = if there { paint(style::GOOD, "●", colour) } else { paint(style::DIM, "○", colour) };
         let asked = format!("{:<14}{:<12}", component.name(), need.importance.id());
         if there {
