@@ -136,6 +136,12 @@ fn main() {
     });
     patterns(&mut vocabulary, &mut rows, "Title", titles.title.iter().map(|t| &t.say));
 
+    let kinds: Kinds = read("kinds.toml");
+    list(&mut tables, "KINDS", "KindOfWork", &kinds.kind, |k| {
+        format!("KindOfWork {{ name: {:?}, weight: {:?} }}", k.name, k.weight)
+    });
+    patterns(&mut vocabulary, &mut rows, "Kind", kinds.kind.iter().map(|k| &k.say));
+
     write("weights.rs", &weight_table());
     write("frames.rs", &frame_table());
     write("lexicon.rs", &(tables + &pattern_table(rows, vocabulary.words.len())));
@@ -271,37 +277,58 @@ struct Frames {
 struct Frame {
     name: String,
     about: String,
-    need: Vec<Need>,
+    serves: Vec<String>,
+    order: Vec<String>,
+    required: Vec<String>,
+    recommended: Vec<String>,
+    optional: Vec<String>,
+    #[serde(default)]
+    ask: BTreeMap<String, String>,
 }
 
 #[derive(Deserialize)]
-struct Need {
-    component: String,
-    importance: String,
+struct Part {
     ask: String,
     like: String,
     why: String,
 }
 
+/// `frames.toml` and `parts.toml` as the drafts that the crate makes frames from.
 fn frame_table() -> String {
     let file: Frames = read("frames.toml");
+    let parts: BTreeMap<String, Part> = read("parts.toml");
     let mut out = String::new();
-    list(&mut out, "FRAMES", "Frame", &file.frame, |frame| {
-        let need = |need: &Need| {
-            format!(
-                "Need {{ component: Component::{}, importance: Importance::{}, ask: {:?}, like: {:?}, why: {:?} }}",
-                need.component, need.importance, need.ask, need.like, need.why
-            )
-        };
-        let needs: Vec<String> = frame.need.iter().map(need).collect();
+    list(&mut out, "FRAMES", "Draft<'static>", &file.frame, |frame| {
+        let ask: Vec<String> = frame.ask.iter().map(|(part, ask)| format!("({part:?}, {ask:?})")).collect();
         format!(
-            "Frame {{ name: {:?}, about: {:?}, needs: &[{}] }}",
+            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}] }}",
             frame.name,
             frame.about,
-            needs.join(", ")
+            frame.serves,
+            frame.order,
+            frame.required,
+            frame.recommended,
+            frame.optional,
+            ask.join(", ")
         )
     });
+    let rows: Vec<(&String, &Part)> = parts.iter().collect();
+    list(&mut out, "PARTS", "Known", &rows, |(name, part)| {
+        format!("Known {{ name: {name:?}, ask: {:?}, like: {:?}, why: {:?} }}", part.ask, part.like, part.why)
+    });
     out
+}
+
+#[derive(Deserialize)]
+struct Kinds {
+    kind: Vec<Kind>,
+}
+
+#[derive(Deserialize)]
+struct Kind {
+    name: String,
+    weight: f32,
+    say: Vec<String>,
 }
 
 /// `data/weights.txt`: lines of a feature key in hex and six weights in hundredths, then the second stage.

@@ -94,6 +94,32 @@ pub enum Facet {
 }
 
 impl Facet {
+    /// All facets.
+    pub const ALL: [Facet; 17] = [
+        Facet::Persona,
+        Facet::Goal,
+        Facet::Step,
+        Facet::Question,
+        Facet::Audience,
+        Facet::Purpose,
+        Facet::Background,
+        Facet::Definition,
+        Facet::InputSlot,
+        Facet::Sample,
+        Facet::Length,
+        Facet::Tone,
+        Facet::Prohibition,
+        Facet::Fallback,
+        Facet::SelfCheck,
+        Facet::Fence,
+        Facet::Shape,
+    ];
+
+    /// A facet by its name.
+    pub fn named(name: &str) -> Option<Facet> {
+        Facet::ALL.into_iter().find(|facet| facet.name() == name)
+    }
+
     /// The name for people and for machine-readable output.
     pub fn name(self) -> &'static str {
         match self {

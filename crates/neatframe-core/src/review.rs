@@ -5,6 +5,7 @@ use crate::classify::{self, Label, Labelled, Reading};
 use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::Frame;
+use crate::kind::{self, Kind};
 use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
@@ -15,15 +16,22 @@ use crate::units::{self, Unit, UnitKind};
 use crate::words::{Word, Words};
 
 /// What a review is asked to do.
-#[derive(Clone, Debug)]
+#[derive(Clone, Debug, Default)]
 pub struct Settings {
-    /// The frame to hold the prompt against.
-    pub frame: &'static Frame,
+    /// The kind of work; recognised from the prompt when it is `None`.
+    pub kind: Option<Kind>,
+    /// The frame to hold the prompt against; when it is `None`, the first that serves the kind of work.
+    pub frame: Option<Frame>,
+    /// Frames of the house, which come before the built-in ones.
+    pub frames: Vec<Frame>,
 }
 
-impl Default for Settings {
-    fn default() -> Settings {
-        Settings { frame: Frame::general() }
+impl Settings {
+    fn frame_for(&self, kind: Option<&Kind>) -> Frame {
+        let serves =
+            |frame: &&Frame| kind.is_some_and(|kind| frame.serves.iter().any(|name| name == kind.name));
+        let chosen = || self.frames.iter().chain(Frame::built_in()).find(serves);
+        self.frame.as_ref().or_else(chosen).unwrap_or(Frame::general()).clone()
     }
 }
 
@@ -37,14 +45,16 @@ pub struct Review {
     slots: Vec<Slot>,
     words: Words,
     titles: Vec<Option<Component>>,
-    frame: &'static Frame,
+    settings: Settings,
+    kind: Option<Kind>,
+    frame: Frame,
     findings: Vec<Finding>,
     ledger: Ledger,
 }
 
 /// A stretch of the prompt that is for one thing.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct Part {
+pub struct Stretch {
     /// What it is for; `None` for headings and the like.
     pub component: Option<Component>,
     /// Where it is.
@@ -60,6 +70,8 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
     let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));
+    let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
+    let frame = settings.frame_for(kind.as_ref());
     let case = Case {
         source: &source,
         words: &words,
@@ -68,14 +80,27 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         labels: &labels,
         hits: &hits,
         slots: &slots,
-        frame: settings.frame,
+        frame: &frame,
         repeats: &repeats,
     };
     let findings = checks::run(&case);
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
     let ledger = ledger::count(source.text(), &parts, counter);
-    Review { source, outline, units, labels, slots, words, titles, frame: settings.frame, findings, ledger }
+    Review {
+        source,
+        outline,
+        units,
+        labels,
+        slots,
+        words,
+        titles,
+        settings: settings.clone(),
+        kind,
+        frame,
+        findings,
+        ledger,
+    }
 }
 
 impl Review {
@@ -120,8 +145,17 @@ impl Review {
     }
 
     /// The frame it was held against.
-    pub fn frame(&self) -> &'static Frame {
-        self.frame
+    pub fn frame(&self) -> &Frame {
+        &self.frame
+    }
+
+    pub(crate) fn settings(&self) -> &Settings {
+        &self.settings
+    }
+
+    /// The kind of work that it asks for, when that is evident.
+    pub fn kind(&self) -> Option<&Kind> {
+        self.kind.as_ref()
     }
 
     /// What is wrong with it, sorted by place.
@@ -135,8 +169,8 @@ impl Review {
     }
 
     /// The prompt as stretches of one component each, in order, without overlap.
-    pub fn parts(&self) -> Vec<Part> {
-        let mut parts: Vec<Part> = Vec::new();
+    pub fn parts(&self) -> Vec<Stretch> {
+        let mut parts: Vec<Stretch> = Vec::new();
         for (unit, label) in self.units.iter().zip(&self.labels) {
             // An item's marker and a label's name belong to the part.
             let piece = &self.outline.pieces[unit.pieces.start];
@@ -148,7 +182,7 @@ impl Review {
             let span = Span::new(start, unit.text.end());
             match parts.last_mut() {
                 Some(last) if last.component == label.component => last.span = last.span.cover(span),
-                _ => parts.push(Part { component: label.component, span }),
+                _ => parts.push(Stretch { component: label.component, span }),
             }
         }
         parts
@@ -162,7 +196,6 @@ impl Review {
 
     /// How much of what the frame asks for is there, 0 to 100.
     pub fn coverage(&self) -> u32 {
-        let missing = self.missing();
-        self.frame.coverage(|component| !missing.contains(&component))
+        self.frame.coverage(|part| checks::has(&self.labels, part))
     }
 }

@@ -15,6 +15,7 @@ pub(crate) struct Args {
 pub(crate) enum Command {
     Review(ReviewArgs),
     Reframe(ReframeArgs),
+    Frames(FramesArgs),
     Demo(DemoArgs),
 }
 
@@ -31,6 +32,8 @@ pub(crate) struct ReviewArgs {
     /// Show, for every unit, the component it was taken for and why
     #[arg(long)]
     pub(crate) evidence: bool,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
     /// The least severity that makes the exit code 1
     #[arg(long, value_enum, default_value_t = FailAt::Warning, value_name = "LEVEL")]
     pub(crate) fail_at: FailAt,
@@ -57,6 +60,8 @@ pub(crate) struct ReframeArgs {
     /// The prompt file; `-` reads standard input
     #[arg(value_name = "PATH")]
     pub(crate) path: PathBuf,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
     /// Write the change notes to this file instead of standard error
     #[arg(long, value_name = "FILE")]
     pub(crate) notes: Option<PathBuf>,
@@ -92,6 +97,39 @@ Examples:
 Exit codes:
   0  done
   2  the folder could not be written";
+
+/// What kind of work a prompt is for, and which frames serve it.
+#[derive(Debug, ClapArgs)]
+pub(crate) struct WorkArgs {
+    /// The kind of work, instead of what the prompt's words say; `neatframe frames` lists them
+    #[arg(long, value_name = "KIND")]
+    pub(crate) kind: Option<String>,
+    /// A file with frames of your own, which come before the built-in ones
+    #[arg(long, value_name = "FILE")]
+    pub(crate) frames: Option<PathBuf>,
+}
+
+/// List the frames: what each kind of work needs of a prompt, and what to ask when it is absent
+#[derive(Debug, ClapArgs)]
+#[command(after_help = FRAMES_HELP)]
+pub(crate) struct FramesArgs {
+    /// The frame to show with its questions
+    #[arg(value_name = "NAME")]
+    pub(crate) name: Option<String>,
+    /// A file with frames of your own
+    #[arg(long, value_name = "FILE")]
+    pub(crate) frames: Option<PathBuf>,
+}
+
+const FRAMES_HELP: &str = "\
+Examples:
+  neatframe frames
+  neatframe frames extraction
+  neatframe frames --frames house.toml
+
+Exit codes:
+  0  done
+  2  no such frame, or the file could not be read";
 
 /// Ways to show a review.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]

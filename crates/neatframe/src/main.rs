@@ -3,6 +3,7 @@
 mod args;
 mod command;
 mod counter;
+mod house;
 mod input;
 mod output;
 mod render;

@@ -1,9 +1,9 @@
 //! Parts that the frame asks for and the prompt does not give, or hardly.
 
 use super::{Case, Check, Meta, Sink};
-use crate::component::Component;
+use crate::component::{Component, Facet};
 use crate::finding::{Family, Severity};
-use crate::frame::Importance;
+use crate::frame::{Importance, Part};
 use crate::span::Span;
 
 /// A required or recommended component has no unit.
@@ -28,11 +28,18 @@ impl Check for AbsentPart {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let end = case.source.text().len();
-        for need in case.frame.needs {
-            if need.importance == Importance::Optional || case.has(need.component) {
+        for need in &case.frame.needs {
+            if need.importance == Importance::Optional || case.has(need.part) {
                 continue;
             }
-            let message = format!("no {} in this prompt ({})", need.component.name(), need.importance.id());
+            // Where all rules are absent, one remark on them is enough.
+            let within = matches!(need.part, Part::Facet(Facet::Length | Facet::Tone | Facet::Fallback));
+            if within && !case.has(Part::Component(Component::Constraints))
+                || need.part == Part::Facet(Facet::Audience) && !case.has(Part::Component(Component::Context))
+            {
+                continue;
+            }
+            let message = format!("no {} in this prompt ({})", need.part.name(), need.importance.id());
             let finding = sink.report(Span::new(end, end), message, format!("answer this: {}", need.ask));
             finding.why = need.why;
             if need.importance == Importance::Required {
@@ -67,21 +74,21 @@ impl Check for ThinPart {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        for need in case.frame.needs {
+        for (component, need) in case.frame.components() {
             let units: Vec<usize> = (0..case.units.len())
-                .filter(|&unit| case.labels[unit].component == Some(need.component))
+                .filter(|&unit| case.labels[unit].component == Some(component))
                 .collect();
             let words: usize = units
                 .iter()
                 .map(|&unit| case.words_of(unit).iter().filter(|word| !word.is_punctuation()).count())
                 .sum();
-            let enough = if need.component == Component::Task { THIN_TASK } else { THIN_PART };
-            let asked = need.component == Component::Task
-                || need.component == Component::Context && need.importance > Importance::Optional;
+            let enough = if component == Component::Task { THIN_TASK } else { THIN_PART };
+            let asked = component == Component::Task
+                || component == Component::Context && need.importance > Importance::Optional;
             let Some(&first) = units.first().filter(|_| asked && words < enough) else { continue };
             let holds_slot = case.slots.iter().any(|slot| case.units[first].text.contains(slot.span));
             if !holds_slot {
-                let message = format!("the {} is {words} words long", need.component.name());
+                let message = format!("the {} is {words} words long", component.name());
                 sink.report(case.units[first].text, message, format!("answer this as well: {}", need.ask));
             }
         }

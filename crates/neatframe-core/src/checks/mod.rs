@@ -11,7 +11,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
-use crate::frame::Frame;
+use crate::frame::{Frame, Part};
 use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::slots::Slot;
@@ -106,9 +106,17 @@ impl Case<'_> {
         demands(self.units, self.labels)
     }
 
-    pub(crate) fn has(&self, component: Component) -> bool {
-        self.labels.iter().any(|label| label.serves(component))
+    pub(crate) fn has(&self, part: Part) -> bool {
+        has(self.labels, part)
     }
+}
+
+/// True when some unit serves a component or shows a facet; samples show no facets of the prompt.
+pub(crate) fn has(labels: &[Label], part: Part) -> bool {
+    labels.iter().any(|label| match part {
+        Part::Component(component) => label.serves(component),
+        Part::Facet(facet) => label.component != Some(Component::Examples) && label.facets.contains(facet),
+    })
 }
 
 /// See [`Case::demands`].

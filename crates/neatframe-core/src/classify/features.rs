@@ -2,7 +2,7 @@
 //!
 //! A feature is known by the hash of its name; the weights' table knows the names.
 
-use super::Reading;
+use super::{FacetSet, Reading};
 use crate::component::{Component, Facet};
 use crate::lexicon::{self, CUES, Hit, Set, TITLES, vocabulary};
 use crate::outline::{Mark, PieceKind, SectionId};
@@ -38,7 +38,10 @@ pub(super) struct Observer<'a> {
 /// What one unit showed.
 pub(super) struct Seen {
     pub(super) features: Features,
+    /// The facet with the strongest sign.
     pub(super) facet: Option<Facet>,
+    /// All facets with any sign.
+    pub(super) facets: FacetSet,
 }
 
 impl<'a> Observer<'a> {
@@ -55,13 +58,18 @@ impl<'a> Observer<'a> {
     }
 
     pub(super) fn see(&mut self, index: usize, unit: &Unit, hits: &[Hit]) -> Seen {
-        let mut seen = Sight { features: vec![(key("", "always"), 1.0)], facet: None, facet_weight: 0.0 };
+        let mut seen = Sight {
+            features: vec![(key("", "always"), 1.0)],
+            facet: None,
+            facet_weight: 0.0,
+            facets: FacetSet::default(),
+        };
         if unit.kind == UnitKind::Mark {
             if self.piece(unit) == PieceKind::Label {
                 self.section(unit.section, &mut seen);
                 self.lead_in = Some((index, std::mem::take(&mut seen.features)));
             }
-            return Seen { features: Vec::new(), facet: None };
+            return Seen { features: Vec::new(), facet: None, facets: FacetSet::default() };
         }
         self.words(unit, &mut seen);
         self.cues(unit, hits, &mut seen);
@@ -74,7 +82,7 @@ impl<'a> Observer<'a> {
         if self.reading.source.slice(unit.text).ends_with(':') {
             self.lead_in = Some((index, own));
         }
-        Seen { features: seen.features, facet: seen.facet }
+        Seen { features: seen.features, facet: seen.facet, facets: seen.facets }
     }
 
     fn piece(&self, unit: &Unit) -> PieceKind {
@@ -344,6 +352,7 @@ struct Sight {
     features: Features,
     facet: Option<Facet>,
     facet_weight: f32,
+    facets: FacetSet,
 }
 
 impl Sight {
@@ -353,6 +362,7 @@ impl Sight {
 
     /// The facet with the strongest sign counts.
     fn note(&mut self, facet: Facet, weight: f32) {
+        self.facets.insert(facet);
         if weight > self.facet_weight {
             self.facet = Some(facet);
             self.facet_weight = weight;

@@ -35,10 +35,27 @@ pub struct Label {
     pub also: Vec<Component>,
     /// The finer facet, where one is evident.
     pub facet: Option<Facet>,
+    /// Every facet that it shows a sign of.
+    pub facets: FacetSet,
     /// How much it is believed to serve each component, in the order of [`Component::ALL`]; adds up to 1.
     pub shares: [f32; 6],
     /// What each view said.
     pub evidence: Vec<Evidence>,
+}
+
+/// A set of facets.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct FacetSet(u32);
+
+impl FacetSet {
+    /// True when the set holds a facet.
+    pub fn contains(self, facet: Facet) -> bool {
+        self.0 & (1 << facet as u32) != 0
+    }
+
+    fn insert(&mut self, facet: Facet) {
+        self.0 |= 1 << facet as u32;
+    }
 }
 
 impl Label {
@@ -82,7 +99,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         lexicon::find(reading.words.within(unit.text), &mut hits);
         let seen = observer.see(index, unit, &hits);
         first.push(opinion(&BUILT_IN, unit, &seen.features));
-        labels.push(Label { facet: seen.facet, ..Label::default() });
+        labels.push(Label { facet: seen.facet, facets: seen.facets, ..Label::default() });
         all_hits.push(hits);
     }
     let views = Views::new(reading, &first);

@@ -15,6 +15,7 @@ pub(crate) enum Set {
     Padding,
     Cue,
     Title,
+    Kind,
 }
 
 /// One place of a compiled pattern.
@@ -90,6 +91,12 @@ pub(crate) struct Cue {
 /// Words of a section title that speak for a component.
 pub(crate) struct Title {
     pub(crate) component: Component,
+}
+
+/// A kind of work, known by words in the task.
+pub(crate) struct KindOfWork {
+    pub(crate) name: &'static str,
+    pub(crate) weight: f32,
 }
 
 include!(concat!(env!("OUT_DIR"), "/lexicon.rs"));

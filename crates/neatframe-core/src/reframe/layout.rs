@@ -76,15 +76,11 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
         let why = "the new headings take its place".to_string();
         notes.push(Note { change: Change::Dropped, span: Some(chunk.span), words, now: String::new(), why });
     }
-    for need in review.frame().needs {
+    for (component, _) in review.frame().components() {
         let inside: Vec<&Chunk> =
-            chunks.iter().filter(|c| c.component == Some(need.component) && !c.is_input).collect();
-        let slot = plan
-            .asked
-            .iter()
-            .find(|(component, _)| *component == need.component)
-            .map(|(_, slot)| slot.clone());
-        sections.push((title(need.component).into(), inside, slot));
+            chunks.iter().filter(|c| c.component == Some(component) && !c.is_input).collect();
+        let slot = plan.asked.iter().find(|(asked, _)| *asked == component).map(|(_, slot)| slot.clone());
+        sections.push((title(component).into(), inside, slot));
     }
     sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
     let mut out = String::new();

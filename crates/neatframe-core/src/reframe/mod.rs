@@ -6,7 +6,7 @@ mod plan;
 
 use crate::component::Component;
 use crate::ledger::{CountTokens, Tokens};
-use crate::review::{Review, Settings};
+use crate::review::Review;
 use crate::source::Source;
 use crate::span::Span;
 
@@ -78,8 +78,7 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
     // In its new place a line may read otherwise, so the result is read again until nothing is left to do.
     for _ in 0..ROUNDS {
         let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes()) else { break };
-        let settings = Settings { frame: review.frame() };
-        let next = once(&crate::review::review(source, &settings, &Uncounted), wishes);
+        let next = once(&crate::review::review(source, review.settings(), &Uncounted), wishes);
         if next.text == reframed.text {
             break;
         }

@@ -108,31 +108,30 @@ impl Plan {
                 titled && unit.kind != UnitKind::Mark && unit.section != 0
             })
         };
-        let mut wanted: Vec<&Need> = review
+        let mut wanted: Vec<(Component, &Need)> = review
             .frame()
-            .needs
-            .iter()
-            .filter(|need| need.importance > Importance::Optional && missing.contains(&need.component))
-            .filter(|need| !named(need.component))
+            .components()
+            .filter(|(component, need)| need.importance > Importance::Optional && missing.contains(component))
+            .filter(|(component, _)| !named(*component))
             .collect();
-        wanted.sort_by_key(|need| std::cmp::Reverse(need.importance));
+        wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));
         wanted.truncate(QUESTIONS);
         let syntax = slot_syntax(review);
-        for need in review.frame().needs {
-            if !wanted.iter().any(|other| other.component == need.component) {
+        for (component, need) in review.frame().components() {
+            if !wanted.iter().any(|(other, _)| *other == component) {
                 continue;
             }
-            let name = need.component.id();
+            let name = component.id();
             let slot = syntax.write(&format!("{name}: {}", need.ask));
             let why = format!("{} The answer goes in place of the slot.", need.why);
             self.notes.push(Note {
                 change: Change::Added,
                 span: None,
                 words: slot.clone(),
-                now: super::title(need.component).into(),
+                now: super::title(component).into(),
                 why,
             });
-            self.asked.push((need.component, slot));
+            self.asked.push((component, slot));
         }
     }
 }

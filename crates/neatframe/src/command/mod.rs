@@ -1,6 +1,7 @@
 //! One file per command.
 
 mod demo;
+mod frames;
 mod reframe;
 mod review;
 
@@ -13,6 +14,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
     match &args.command {
         Command::Review(args) => review::run(args),
         Command::Reframe(args) => reframe::run(args),
+        Command::Frames(args) => frames::run(args),
         Command::Demo(args) => demo::run(args),
     }
 }

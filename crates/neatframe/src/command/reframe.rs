@@ -6,7 +6,7 @@ use crate::input::Input;
 use crate::output;
 use crate::render::notes;
 use anyhow::{Context, Result};
-use neatframe_core::{CountTokens, Settings, Wishes, reframe, review};
+use neatframe_core::{CountTokens, Wishes, reframe, review};
 use std::io::IsTerminal;
 use std::process::ExitCode;
 
@@ -14,7 +14,7 @@ pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
     let input = Input::from_path(&args.path);
     let source = input.read().with_context(|| output::visible(&input.name()))?;
     let counter = Published::default();
-    let review = review(source, &Settings::default(), &counter);
+    let review = review(source, &super::frames::settings(&args.work)?, &counter);
     let reframed = reframe(&review, &Wishes::default());
     let after = counter.count(&reframed.text).lengths.len();
     match &args.notes {

@@ -5,13 +5,13 @@ use crate::counter::Published;
 use crate::render::{evidence, json, report};
 use crate::{input, output};
 use anyhow::Result;
-use neatframe_core::{Review, Settings, Severity, review};
+use neatframe_core::{Review, Severity, review};
 use std::process::ExitCode;
 
 pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     let (inputs, mut failed) = input::find(&args.paths);
     let counter = Published::default();
-    let settings = Settings::default();
+    let settings = super::frames::settings(&args.work)?;
     let (colour, width) = output::terminal();
     let mut reviewed: Vec<(String, Review)> = Vec::new();
     for input in &inputs {

@@ -25,13 +25,21 @@ struct Failure<'a> {
 #[derive(Serialize)]
 struct Document<'a> {
     path: &'a str,
-    frame: &'static str,
+    frame: &'a str,
+    /// The kind of work, with the words that show it; null when none is evident.
+    kind: Option<Kind>,
     /// How much of what the frame asks for is there, 0 to 100.
     coverage: u32,
     parts: Vec<Part>,
     missing: Vec<&'static str>,
     findings: Vec<Remark<'a>>,
     tokens: Tokens<'a>,
+}
+
+#[derive(Serialize)]
+struct Kind {
+    name: &'static str,
+    evidence: Vec<Place>,
 }
 
 #[derive(Serialize)]
@@ -96,7 +104,10 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
     by_component.insert("none", ledger.marks);
     Document {
         path,
-        frame: review.frame().name,
+        frame: &review.frame().name,
+        kind: review
+            .kind()
+            .map(|kind| Kind { name: kind.name, evidence: kind.evidence.iter().map(place).collect() }),
         coverage: review.coverage(),
         parts: review
             .parts()
@@ -113,9 +124,12 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
     }
 }
 
+fn place(span: &Span) -> Place {
+    Place { start: span.start(), end: span.end() }
+}
+
 fn remark<'a>(review: &Review, finding: &'a Finding) -> Remark<'a> {
     let position = review.source().position(finding.span.start());
-    let place = |span: &Span| Place { start: span.start(), end: span.end() };
     let change = |edit: &'a neatframe_core::Edit| Change {
         start: edit.span.start(),
         end: edit.span.end(),

@@ -2,6 +2,7 @@
 
 pub(crate) mod evidence;
 mod excerpt;
+pub(crate) mod frames;
 pub(crate) mod json;
 pub(crate) mod notes;
 pub(crate) mod overview;

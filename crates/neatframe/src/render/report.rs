@@ -23,13 +23,28 @@ pub(crate) fn review(name: &str, review: &Review, colour: bool, width: usize) ->
         grouped(ledger.total),
         ledger.encoding,
         review.coverage(),
-        review.frame().name
+        visible(&review.frame().name)
     );
-    let _ = writeln!(out, "{title}  {}\n", paint(style::DIM, &facts, colour));
+    let _ = writeln!(out, "{title}  {}", paint(style::DIM, &facts, colour));
+    let _ = writeln!(out, "{}\n", paint(style::DIM, &kind(review), colour));
     parts(&mut out, review, colour);
     findings(&mut out, review, colour, width);
     let _ = writeln!(out, "{}\n", summary(review.findings(), colour));
     out
+}
+
+/// The kind of work and the words that show it.
+fn kind(review: &Review) -> String {
+    let Some(kind) = review.kind() else { return "  kind of work: not evident".into() };
+    let mut words: Vec<String> = Vec::new();
+    for span in &kind.evidence {
+        let shown = format!("\"{}\"", visible(review.source().slice(*span)));
+        if words.len() < 3 && !words.contains(&shown) {
+            words.push(shown);
+        }
+    }
+    let from = if words.is_empty() { "as set".to_string() } else { format!("from {}", words.join(", ")) };
+    format!("  kind of work: {} ({from})", kind.name)
 }
 
 /// One line on all prompts of a call.
@@ -47,8 +62,7 @@ pub(crate) fn totals(reviewed: &[(String, Review)], colour: bool) -> String {
 /// The six components: there or not, how much each matters, what each costs, where it stands.
 fn parts(out: &mut String, review: &Review, colour: bool) {
     let ledger = review.ledger();
-    for need in review.frame().needs {
-        let component = need.component;
+    for (component, need) in review.frame().components() {
         let lines = lines_of(review, component);
         let there = !lines.is_empty();
         let tokens = ledger.by_component[component.index()];

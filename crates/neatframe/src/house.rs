@@ -1,0 +1,65 @@
+//! Frames of the house, from a TOML file.
+
+use anyhow::{Context, Result};
+use neatframe_core::{Draft, Frame};
+use serde::Deserialize;
+use std::collections::BTreeMap;
+use std::path::Path;
+
+#[derive(Deserialize)]
+#[serde(deny_unknown_fields)]
+struct File {
+    frame: Vec<Entry>,
+}
+
+#[derive(Deserialize)]
+#[serde(deny_unknown_fields)]
+struct Entry {
+    name: String,
+    about: String,
+    #[serde(default)]
+    serves: Vec<String>,
+    order: Option<Vec<String>>,
+    #[serde(default)]
+    required: Vec<String>,
+    #[serde(default)]
+    recommended: Vec<String>,
+    #[serde(default)]
+    optional: Vec<String>,
+    #[serde(default)]
+    ask: BTreeMap<String, String>,
+}
+
+/// The order of the components where a frame names none.
+const ORDER: [&str; 6] = ["role", "task", "context", "constraints", "examples", "output_format"];
+
+/// Reads the frames of a file. Errors name the file, the line and what was expected.
+pub(crate) fn frames(path: &Path) -> Result<Vec<Frame>> {
+    let name = path.display().to_string();
+    let text = std::fs::read_to_string(path).with_context(|| format!("{name}: cannot be read"))?;
+    let file: File = toml::from_str(&text).with_context(|| format!("{name}: not a file of frames"))?;
+    file.frame.iter().map(|entry| made(entry).with_context(|| name.clone())).collect()
+}
+
+fn made(entry: &Entry) -> Result<Frame> {
+    let lists = [&entry.required, &entry.recommended, &entry.optional];
+    // A component that stands in no list is optional.
+    let unnamed =
+        ORDER.into_iter().filter(|part| !lists.iter().any(|list| list.iter().any(|name| name == part)));
+    let optional: Vec<&str> = entry.optional.iter().map(String::as_str).chain(unnamed).collect();
+    let ask: Vec<(&str, &str)> = entry.ask.iter().map(|(part, ask)| (part.as_str(), ask.as_str())).collect();
+    Ok(Frame::from_draft(&Draft {
+        name: &entry.name,
+        about: &entry.about,
+        serves: &borrowed(&entry.serves),
+        order: &entry.order.as_deref().map_or(ORDER.to_vec(), borrowed),
+        required: &borrowed(&entry.required),
+        recommended: &borrowed(&entry.recommended),
+        optional: &optional,
+        ask: &ask,
+    })?)
+}
+
+fn borrowed(names: &[String]) -> Vec<&str> {
+    names.iter().map(String::as_str).collect()
+}
