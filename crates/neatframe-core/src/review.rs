@@ -4,8 +4,9 @@ use crate::checks::{self, Case};
 use crate::classify::{self, Label, Labelled, Reading};
 use crate::component::Component;
 use crate::finding::Finding;
-use crate::frame::Frame;
+use crate::frame::{Frame, Part};
 use crate::kind::{self, Kind};
+use crate::layer::Layer;
 use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
@@ -22,6 +23,8 @@ pub struct Settings {
     pub kind: Option<Kind>,
     /// The frame to hold the prompt against; when it is `None`, the first that serves the kind of work.
     pub frame: Option<Frame>,
+    /// What the prompt is sent with.
+    pub layers: Vec<Layer>,
     /// Frames of the house, which come before the built-in ones.
     pub frames: Vec<Frame>,
 }
@@ -81,6 +84,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         hits: &hits,
         slots: &slots,
         frame: &frame,
+        layers: &settings.layers,
         repeats: &repeats,
     };
     let findings = checks::run(&case);
@@ -188,14 +192,27 @@ impl Review {
         parts
     }
 
-    /// The components that no unit belongs to.
+    /// The first layer that supplies a part.
+    pub fn supplied_by(&self, part: Part) -> Option<&Layer> {
+        self.settings.layers.iter().find(|layer| layer.supplies(part))
+    }
+
+    /// What the prompt is sent with.
+    pub fn layers(&self) -> &[Layer] {
+        &self.settings.layers
+    }
+
+    /// The components that no unit belongs to, of the prompt or of a layer.
     pub fn missing(&self) -> Vec<Component> {
-        let has = |component: &Component| self.labels.iter().any(|label| label.serves(*component));
+        let has = |component: &Component| {
+            let part = Part::Component(*component);
+            checks::has(&self.labels, part) || self.supplied_by(part).is_some()
+        };
         Component::ALL.into_iter().filter(|component| !has(component)).collect()
     }
 
     /// How much of what the frame asks for is there, 0 to 100.
     pub fn coverage(&self) -> u32 {
-        self.frame.coverage(|part| checks::has(&self.labels, part))
+        self.frame.coverage(|part| checks::has(&self.labels, part) || self.supplied_by(part).is_some())
     }
 }

@@ -45,6 +45,8 @@ Examples:
   neatframe review prompts/ --fail-at error
   pbpaste | neatframe review -
   neatframe review --format json prompts/*.md > review.json
+  neatframe review notice.txt --with house-style.md
+  neatframe review notice.txt --kind summarising
 
 Folders are searched for .txt, .md, .markdown, .prompt and .xml files.
 
@@ -107,6 +109,9 @@ pub(crate) struct WorkArgs {
     /// A file with frames of your own, which come before the built-in ones
     #[arg(long, value_name = "FILE")]
     pub(crate) frames: Option<PathBuf>,
+    /// A file that is sent along: standing preferences, project notes; may be given several times
+    #[arg(long, value_name = "FILE")]
+    pub(crate) with: Vec<PathBuf>,
 }
 
 /// List the frames: what each kind of work needs of a prompt, and what to ask when it is absent

@@ -80,3 +80,21 @@ fn a_file_of_frames_with_faults_names_the_place() {
         assert!(run.err.starts_with(&format!("neatframe: {name}")) && run.err.contains(says), "{}", run.err);
     }
 }
+
+#[test]
+fn what_a_layer_supplies_is_not_missing() {
+    let folder = Folder::new();
+    folder.file("house.md", "# Rules\n- Use at most 80 words.\n- If a time is not known, write \"open\".\n");
+    folder
+        .file("p.txt", "Our readers are commuters at the quay. Write the notice about the winter timetable.");
+    assert!(folder.run(&["review", "p.txt"]).out.contains("no constraints in this prompt"));
+    let run = folder.run(&["review", "p.txt", "--with", "house.md"]);
+    assert_eq!(run.code, 0, "{}", run.out);
+    assert!(run.out.contains("– from house.md") && run.out.contains("+ sent with: house.md"), "{}", run.out);
+    let json = folder.run(&["review", "--format", "json", "p.txt", "--with", "house.md"]).out;
+    let json: Value = serde_json::from_str(&json).unwrap();
+    assert_eq!(json["documents"][0]["layers"][0]["supplies"], serde_json::json!(["constraints"]));
+    assert!(!json["documents"][0]["missing"].as_array().unwrap().contains(&"constraints".into()));
+    let run = folder.run(&["review", "p.txt", "--with", "gone.md"]);
+    assert_eq!((run.code, run.err.as_str()), (2, "neatframe: gone.md: no such file\n"));
+}

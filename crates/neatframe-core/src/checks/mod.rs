@@ -12,6 +12,7 @@ use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::frame::{Frame, Part};
+use crate::layer::Layer;
 use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::slots::Slot;
@@ -75,6 +76,7 @@ pub(crate) struct Case<'a> {
     pub(crate) hits: &'a [Vec<Hit>],
     pub(crate) slots: &'a [Slot],
     pub(crate) frame: &'a Frame,
+    pub(crate) layers: &'a [Layer],
     /// The earlier twin of each demand that repeats one.
     pub(crate) repeats: &'a HashMap<usize, usize>,
 }
@@ -107,7 +109,7 @@ impl Case<'_> {
     }
 
     pub(crate) fn has(&self, part: Part) -> bool {
-        has(self.labels, part)
+        has(self.labels, part) || self.layers.iter().any(|layer| layer.supplies(part))
     }
 }
 

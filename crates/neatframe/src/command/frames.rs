@@ -1,11 +1,12 @@
 //! `neatframe frames`, and the choice of kind and frames that other commands share.
 
 use crate::args::{FramesArgs, WorkArgs};
+use crate::input::Input;
 use crate::render::frames as render;
 use crate::{house, output};
-use anyhow::{Result, anyhow};
-use neatframe_core::{Frame, Kind, Settings};
-use std::path::Path;
+use anyhow::{Context, Result, anyhow};
+use neatframe_core::{CountTokens, Frame, Kind, Layer, Settings};
+use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 
 pub(super) fn run(args: &FramesArgs) -> Result<ExitCode> {
@@ -24,13 +25,19 @@ pub(super) fn run(args: &FramesArgs) -> Result<ExitCode> {
 }
 
 /// The settings that the arguments ask for.
-pub(super) fn settings(args: &WorkArgs) -> Result<Settings> {
+pub(super) fn settings(args: &WorkArgs, counter: &dyn CountTokens) -> Result<Settings> {
     let kind = match &args.kind {
         None => None,
         Some(name) => Some(Kind::named(name).ok_or_else(|| unknown("kind of work", name, Kind::names()))?),
     };
     let frames = args.frames.as_deref().map(house::frames).transpose()?.unwrap_or_default();
-    Ok(Settings { kind, frame: None, frames })
+    let layer = |path: &PathBuf| -> Result<Layer> {
+        let input = Input::from_path(path);
+        let source = input.read().with_context(|| output::visible(&input.name()))?;
+        Ok(Layer::read(input.name(), &source, counter))
+    };
+    let layers = args.with.iter().map(layer).collect::<Result<_>>()?;
+    Ok(Settings { kind, frame: None, frames, layers })
 }
 
 fn all(path: Option<&Path>) -> Result<Vec<Frame>> {

@@ -14,7 +14,7 @@ pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
     let input = Input::from_path(&args.path);
     let source = input.read().with_context(|| output::visible(&input.name()))?;
     let counter = Published::default();
-    let review = review(source, &super::frames::settings(&args.work)?, &counter);
+    let review = review(source, &super::frames::settings(&args.work, &counter)?, &counter);
     let reframed = reframe(&review, &Wishes::default());
     let after = counter.count(&reframed.text).lengths.len();
     match &args.notes {

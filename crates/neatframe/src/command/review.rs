@@ -11,7 +11,7 @@ use std::process::ExitCode;
 pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     let (inputs, mut failed) = input::find(&args.paths);
     let counter = Published::default();
-    let settings = super::frames::settings(&args.work)?;
+    let settings = super::frames::settings(&args.work, &counter)?;
     let (colour, width) = output::terminal();
     let mut reviewed: Vec<(String, Review)> = Vec::new();
     for input in &inputs {

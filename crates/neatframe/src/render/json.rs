@@ -1,7 +1,7 @@
 //! The machine-readable review. Its shape is a contract: fields are added, never changed.
 
 use anyhow::Result;
-use neatframe_core::{Component, Finding, Review, Span};
+use neatframe_core::{Component, Finding, Layer, Part as Of, Review, Span};
 use serde::Serialize;
 
 /// Name and version of the shape.
@@ -34,6 +34,16 @@ struct Document<'a> {
     missing: Vec<&'static str>,
     findings: Vec<Remark<'a>>,
     tokens: Tokens<'a>,
+    /// What the prompt is sent with.
+    layers: Vec<Sent<'a>>,
+}
+
+#[derive(Serialize)]
+struct Sent<'a> {
+    path: &'a str,
+    tokens: usize,
+    /// The components that it supplies.
+    supplies: Vec<&'static str>,
 }
 
 #[derive(Serialize)]
@@ -121,7 +131,13 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
         missing: review.missing().into_iter().map(Component::id).collect(),
         findings: review.findings().iter().map(|finding| remark(review, finding)).collect(),
         tokens: Tokens { encoding: &ledger.encoding, exact: ledger.exact, total: ledger.total, by_component },
+        layers: review.layers().iter().map(sent).collect(),
     }
+}
+
+fn sent(layer: &Layer) -> Sent<'_> {
+    let supplied = Component::ALL.into_iter().filter(|component| layer.supplies(Of::Component(*component)));
+    Sent { path: layer.name(), tokens: layer.tokens(), supplies: supplied.map(Component::id).collect() }
 }
 
 fn place(span: &Span) -> Place {

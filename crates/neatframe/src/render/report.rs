@@ -3,7 +3,7 @@
 use super::excerpt::marked;
 use super::style::{self, paint};
 use crate::output::visible;
-use neatframe_core::{Component, Finding, Review, Severity};
+use neatframe_core::{Component, Finding, Part, Review, Severity};
 use std::collections::HashSet;
 use std::fmt::Write as _;
 
@@ -79,9 +79,17 @@ fn parts(out: &mut String, review: &Review, colour: bool) {
                 "  {sign} {asked}{}",
                 paint(style::DIM, &format!("     – in passing, line {line}"), colour)
             );
+        } else if let Some(layer) = review.supplied_by(Part::Component(component)) {
+            let sign = paint(style::GOOD, "◌", colour);
+            let from = format!("     – from {}", visible(layer.name()));
+            let _ = writeln!(out, "  {sign} {asked}{}", paint(style::DIM, &from, colour));
         } else {
             let _ = writeln!(out, "  {sign} {}", paint(style::DIM, &format!("{asked}     – absent"), colour));
         }
+    }
+    for layer in review.layers() {
+        let cost = format!("{:>6} tokens", grouped(layer.tokens()));
+        let _ = writeln!(out, "  + {:<26}{cost}", format!("sent with: {}", visible(layer.name())));
     }
     out.push('\n');
 }
