@@ -189,6 +189,19 @@ fn word_classes(vocabulary: &mut Vocabulary, file: &WordFile) -> String {
     for (name, words) in &file.classes {
         class(&mut out, vocabulary, name, words);
     }
+    let languages: BTreeMap<String, String> = read("languages.toml");
+    for (name, words) in &languages {
+        class(&mut out, vocabulary, name, words);
+    }
+    let known: Vec<String> = languages
+        .keys()
+        .map(|name| {
+            let (first, rest) = name.split_at(1);
+            format!("(\"{}{rest}\", {})", first.to_uppercase(), name.to_uppercase())
+        })
+        .collect();
+    writeln!(out, "pub(crate) static LANGUAGES: &[(&str, u32)] = &[{}];", known.join(", "))
+        .expect("strings grow");
     let values: Vec<String> =
         file.numbers.iter().map(|(word, value)| format!("({}, {value})", vocabulary.ids[word])).collect();
     writeln!(out, "static NUMBER_VALUES: &[(u32, u32)] = &[{}];", values.join(", ")).expect("strings grow");

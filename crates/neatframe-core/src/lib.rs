@@ -26,6 +26,7 @@ mod edit;
 mod finding;
 mod frame;
 mod kind;
+mod language;
 mod layer;
 mod ledger;
 mod lexicon;

@@ -6,6 +6,7 @@ use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::{Frame, Part};
 use crate::kind::{self, Kind};
+use crate::language;
 use crate::layer::Layer;
 use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, SectionId};
@@ -49,6 +50,7 @@ pub struct Review {
     words: Words,
     titles: Vec<Option<Component>>,
     settings: Settings,
+    language: Option<&'static str>,
     kind: Option<Kind>,
     frame: Frame,
     findings: Vec<Finding>,
@@ -73,6 +75,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
     let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));
+    let language = language::recognise(source.text(), &words);
     let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
     let frame = settings.frame_for(kind.as_ref());
     let case = Case {
@@ -84,6 +87,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         hits: &hits,
         slots: &slots,
         frame: &frame,
+        language,
         layers: &settings.layers,
         repeats: &repeats,
     };
@@ -100,6 +104,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         words,
         titles,
         settings: settings.clone(),
+        language,
         kind,
         frame,
         findings,
@@ -151,6 +156,11 @@ impl Review {
     /// The frame it was held against.
     pub fn frame(&self) -> &Frame {
         &self.frame
+    }
+
+    /// The language that it is written in, when that is not English; checks of English wording then stand aside.
+    pub fn language(&self) -> Option<&'static str> {
+        self.language
     }
 
     pub(crate) fn settings(&self) -> &Settings {

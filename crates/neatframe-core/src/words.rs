@@ -67,6 +67,11 @@ impl Words {
         Words { all }
     }
 
+    /// All words, in order.
+    pub(crate) fn all(&self) -> &[Word] {
+        &self.all
+    }
+
     /// The words that lie wholly within a span.
     pub(crate) fn within(&self, span: Span) -> &[Word] {
         let first = self.all.partition_point(|word| (word.start as usize) < span.start());

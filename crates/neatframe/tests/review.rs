@@ -111,3 +111,18 @@ fn help_documents_exit_codes_and_examples() {
         assert!(help.contains(words), "{words} in {help}");
     }
 }
+
+#[test]
+fn checks_of_english_stand_aside_for_other_languages() {
+    let folder = Folder::new();
+    let text = "Schreibe eine nette Mitteilung für die Fahrgäste, die auf dem Steg warten.\n<log>\n{{log}} und [Tag]\n";
+    folder.file("p.txt", text);
+    let run = folder.run(&["review", "p.txt"]);
+    assert!(
+        run.out.contains("in German: the checks that depend on English wording stand aside"),
+        "{}",
+        run.out
+    );
+    assert!(run.out.contains("open-tag") && run.out.contains("mixed-slots"), "{}", run.out);
+    assert!(!run.out.contains("absent-part"), "{}", run.out);
+}

@@ -14,6 +14,7 @@ static OPEN_TAG: Meta = Meta {
     family: Family::Markup,
     severity: Severity::Error,
     summary: "a tag without its twin, or tags that cross",
+    english: false,
     why: "With an open border, instructions and material run into each other.",
     bad: &[
         "<facts>\nTwo ferries sail.\n\n<ask>\nWrite a notice.\n</ask>",
@@ -68,6 +69,7 @@ static OPEN_FENCE: Meta = Meta {
     family: Family::Markup,
     severity: Severity::Error,
     summary: "a code fence that is never closed",
+    english: false,
     why: "Everything after an open fence reads as code, the instructions included.",
     bad: &["Sort this log:\n```\n08:10 Merle late\n\nGive the result as a table."],
     good: &["Sort this log:\n```\n08:10 Merle late\n```\nGive the result as a table."],

@@ -14,6 +14,7 @@ static ABSENT: Meta = Meta {
     family: Family::Missing,
     severity: Severity::Warning,
     summary: "a component that this kind of work needs is not there",
+    english: true,
     why: "What the prompt leaves open, the model decides, and differently each time.",
     bad: &["You are the harbour clerk of a small ferry line."],
     good: &[
@@ -57,6 +58,7 @@ static THIN: Meta = Meta {
     family: Family::Missing,
     severity: Severity::Note,
     summary: "a component that this kind of work needs is there in a few words only",
+    english: true,
     why: "A part of three or four words leaves nearly as much open as none.",
     bad: &["Write a notice. We run ferries."],
     good: &[

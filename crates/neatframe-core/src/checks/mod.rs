@@ -33,6 +33,8 @@ pub struct Meta {
     pub severity: Severity,
     /// What it finds, in a few words.
     pub summary: &'static str,
+    /// True when it depends on English wording, and stands aside for other languages.
+    pub english: bool,
     /// Why that costs answers.
     pub why: &'static str,
     /// Prompts in which it finds something.
@@ -76,6 +78,8 @@ pub(crate) struct Case<'a> {
     pub(crate) hits: &'a [Vec<Hit>],
     pub(crate) slots: &'a [Slot],
     pub(crate) frame: &'a Frame,
+    /// Another language than English.
+    pub(crate) language: Option<&'static str>,
     pub(crate) layers: &'a [Layer],
     /// The earlier twin of each demand that repeats one.
     pub(crate) repeats: &'a HashMap<usize, usize>,
@@ -161,7 +165,7 @@ impl Sink<'_> {
 /// Runs every check. Findings come back sorted by place, then check.
 pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
     let mut findings = Vec::new();
-    for check in CHECKS {
+    for check in CHECKS.iter().filter(|check| case.language.is_none() || !check.meta().english) {
         check.run(case, &mut Sink { meta: check.meta(), findings: &mut findings });
     }
     findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));

@@ -12,6 +12,7 @@ static META: Meta = Meta {
     family: Family::Redundant,
     severity: Severity::Warning,
     summary: "a demand that an earlier one already makes",
+    english: true,
     why: "A double costs tokens twice, and the day one of them is changed the two contradict each other.",
     bad: &[
         "Write a notice. Name the pier in the first line. Keep it under 80 words. Always name the pier in the first line.",

@@ -13,6 +13,7 @@ static LEFT_OVER: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Error,
     summary: "a placeholder or TODO that was to be replaced by hand",
+    english: false,
     why: "Sent like this, the model reads the placeholder as the text, or makes something up for it.",
     bad: &[
         "Write to [Your Company] about the delay.",
@@ -93,6 +94,7 @@ static MIXED: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Warning,
     summary: "two ways of writing slots in one prompt",
+    english: false,
     why: "A program fills one of them and sends the other as it stands.",
     bad: &["Write to {{name}} about the ferry on [travel day]."],
     good: &[

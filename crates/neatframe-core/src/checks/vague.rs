@@ -14,6 +14,7 @@ static META: Meta = Meta {
     family: Family::Vague,
     severity: Severity::Warning,
     summary: "words that two readers would carry out differently",
+    english: true,
     why: "The model settles for the most common reading, which is rarely yours.",
     bad: &[
         "Write a nice notice for the quay.",

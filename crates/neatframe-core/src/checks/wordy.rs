@@ -15,6 +15,7 @@ static PADDING_META: Meta = Meta {
     family: Family::Wordy,
     severity: Severity::Note,
     summary: "filler, pleasantries, empty intensifiers, long forms of short words",
+    english: true,
     why: "Every word is paid for at every call, and padding dilutes the words that steer.",
     bad: &[
         "Hi there! Write the notice.",

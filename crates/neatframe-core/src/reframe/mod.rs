@@ -93,7 +93,9 @@ const ROUNDS: usize = 4;
 
 fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
-    if layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
+    // In another language the components cannot be told surely enough to move anything.
+    let unread = review.language().is_some();
+    if unread || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
         layout::in_place(review, plan)
     } else {
         layout::regrouped(review, plan)

@@ -36,7 +36,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
         }
     }
     plan.settle(review);
-    if wishes.ask {
+    if wishes.ask && review.language().is_none() {
         plan.ask(review);
     }
     plan

@@ -28,6 +28,8 @@ struct Document<'a> {
     frame: &'a str,
     /// The kind of work, with the words that show it; null when none is evident.
     kind: Option<Kind>,
+    /// The language when it is not English, else null.
+    language: Option<&'static str>,
     /// How much of what the frame asks for is there, 0 to 100.
     coverage: u32,
     parts: Vec<Part>,
@@ -118,6 +120,7 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
         kind: review
             .kind()
             .map(|kind| Kind { name: kind.name, evidence: kind.evidence.iter().map(place).collect() }),
+        language: review.language(),
         coverage: review.coverage(),
         parts: review
             .parts()

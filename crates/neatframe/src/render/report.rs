@@ -27,6 +27,10 @@ pub(crate) fn review(name: &str, review: &Review, colour: bool, width: usize) ->
     );
     let _ = writeln!(out, "{title}  {}", paint(style::DIM, &facts, colour));
     let _ = writeln!(out, "{}\n", paint(style::DIM, &kind(review), colour));
+    if let Some(language) = review.language() {
+        let aside = format!("  in {language}: the checks that depend on English wording stand aside\n");
+        let _ = writeln!(out, "{}", paint(style::BOLD, &aside, colour));
+    }
     parts(&mut out, review, colour);
     findings(&mut out, review, colour, width);
     let _ = writeln!(out, "{}\n", summary(review.findings(), colour));
