@@ -81,6 +81,8 @@ pub enum Facet {
     Length,
     /// Tone, style, register.
     Tone,
+    /// What must be or be done.
+    Obligation,
     /// What not to do.
     Prohibition,
     /// What to do when something is missing or fails.
@@ -95,7 +97,7 @@ pub enum Facet {
 
 impl Facet {
     /// All facets.
-    pub const ALL: [Facet; 17] = [
+    pub const ALL: [Facet; 18] = [
         Facet::Persona,
         Facet::Goal,
         Facet::Step,
@@ -108,6 +110,7 @@ impl Facet {
         Facet::Sample,
         Facet::Length,
         Facet::Tone,
+        Facet::Obligation,
         Facet::Prohibition,
         Facet::Fallback,
         Facet::SelfCheck,
@@ -135,6 +138,7 @@ impl Facet {
             Facet::Sample => "sample",
             Facet::Length => "length",
             Facet::Tone => "tone",
+            Facet::Obligation => "obligation",
             Facet::Prohibition => "prohibition",
             Facet::Fallback => "fallback",
             Facet::SelfCheck => "self-check",

@@ -8,7 +8,7 @@ mod vague;
 mod wordy;
 
 use crate::classify::Label;
-use crate::component::Component;
+use crate::component::{Component, Facet};
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::frame::{Frame, Part};
