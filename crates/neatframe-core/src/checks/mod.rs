@@ -130,8 +130,10 @@ pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterat
     (0..units.len()).filter(|&unit| {
         let label = &labels[unit];
         let asking = [Component::Role, Component::Task, Component::Constraints, Component::OutputFormat];
-        let asks =
-            label.component != Some(Component::Examples) && asking.iter().any(|part| label.serves(*part));
+        // "Each fare has to come with its link" asks, even where it reads like a fact.
+        let obliges = label.facets.contains(Facet::Obligation);
+        let sample = label.component == Some(Component::Examples);
+        let asks = !sample && (obliges || asking.iter().any(|part| label.serves(*part)));
         let prose =
             !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
         asks && prose
