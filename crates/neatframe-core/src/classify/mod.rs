@@ -6,12 +6,12 @@ mod model;
 pub mod training;
 
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, CUES, Hit, Set};
+use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set};
 use crate::outline::Outline;
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
-use crate::words::Words;
+use crate::words::{Word, Words};
 use features::{Features, Observer};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 
@@ -107,6 +107,9 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
+        if is_courtesy(reading.words.within(reading.units[index].text), &all_hits[index]) {
+            continue;
+        }
         let seen = views.of(index);
         decide(label, &BUILT_IN.second(&seen));
         let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
@@ -116,6 +119,19 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         label.evidence = evidence(&seen, label.component);
     }
     Labelled { labels, hits: all_hits, titles: observer.titles }
+}
+
+/// A greeting, thanks or a line left over from a chat: for nothing.
+fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
+    let polite = |hit: &&Hit| {
+        hit.set == Set::Padding
+            && matches!(PADDING[hit.entry as usize].kind, PaddingKind::Pleasantry | PaddingKind::ChatLine)
+    };
+    hits.iter().filter(polite).any(|hit| {
+        let chat = PADDING[hit.entry as usize].kind == PaddingKind::ChatLine;
+        let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
+        chat && hit.first <= 1 || rest.into_iter().all(|word| word.is_punctuation())
+    })
 }
 
 /// A stated length is a limit wherever it stands: "Write a notice in at most 80 words" is an ask and a constraint.

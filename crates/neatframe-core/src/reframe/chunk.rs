@@ -41,7 +41,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         }
     }
     for chunk in &mut chunks {
-        chunk.component = majority(review, chunk.units.clone());
+        chunk.component = component_of(review, chunk.units.clone());
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
         chunk.is_input = chunk.component == Some(Component::Context) && chunk.units.clone().any(facet);
     }
@@ -121,6 +121,14 @@ pub(super) fn lead_span(review: &Review, index: usize) -> Span {
     } else {
         unit.text
     }
+}
+
+/// What a chunk is for: its first sentence says, unless it only marks or announces what follows.
+fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
+    let first = &review.units()[units.start];
+    let announces = first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');
+    let own = review.labels()[units.start].component.filter(|_| !announces);
+    own.or_else(|| majority(review, units))
 }
 
 /// The component of most of the words.

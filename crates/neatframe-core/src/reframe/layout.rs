@@ -11,21 +11,18 @@ use crate::span::Span;
 use crate::units::UnitKind;
 use std::collections::HashSet;
 
-/// True when the author has marked sections: two at least that are for something.
+/// True when the author has marked sections: two at least that hold something, or three tags.
 pub(super) fn has_sections(review: &Review) -> bool {
-    let sections = review.outline().sections.iter().filter(|section| section.parent == Some(0));
-    let filled = sections.filter(|section| {
-        review.units().iter().any(|unit| {
-            unit.kind != UnitKind::Mark
-                && unit.pieces.start > section.first
-                && unit.pieces.start < section.end
-                || section.mark == Mark::Label && unit.pieces.start == section.first
-        })
-    });
-    let material = |section: &&crate::outline::Section| section.mark != Mark::Tag;
-    filled.filter(material).count() >= 2
-        || review.outline().sections.iter().filter(|s| s.mark == Mark::Tag && s.parent == Some(0)).count()
-            >= 3
+    let sections = &review.outline().sections;
+    let mut holds = vec![false; sections.len()];
+    for unit in review.units().iter().filter(|unit| unit.kind != UnitKind::Mark) {
+        holds[unit.section] = true;
+    }
+    let count = |tag: bool| {
+        let marked = |id: usize| id != 0 && holds[id] && (sections[id].mark == Mark::Tag) == tag;
+        (0..sections.len()).filter(|&id| marked(id)).count()
+    };
+    count(false) >= 2 || count(true) >= 3
 }
 
 /// A prompt of few units, or of one component and no question, reads best as it is.

@@ -35,7 +35,8 @@ pub(crate) fn units(name: &str, review: &Review, colour: bool, width: usize) -> 
                 format!("{}: {} {:.0} %", evidence.seen, evidence.component.name(), evidence.share * 100.0)
             })
             .collect();
-        let _ = writeln!(out, "       {}", paint(style::DIM, &seen.join("; "), colour));
+        let options = textwrap::Options::new(width).initial_indent("       ").subsequent_indent("       ");
+        let _ = writeln!(out, "{}", paint(style::DIM, &textwrap::fill(&seen.join("; "), options), colour));
     }
     out.push('\n');
     out
