@@ -1,20 +1,8 @@
 //! Rules that hold for every check, driven by the samples they carry.
 
 use super::*;
-use crate::ledger::{CountTokens, Tokens};
+use crate::ledger::Bytes;
 use crate::review::{Settings, review};
-
-struct Bytes;
-
-impl CountTokens for Bytes {
-    fn encoding(&self) -> &str {
-        "bytes"
-    }
-
-    fn count(&self, text: &str) -> Tokens {
-        Tokens { lengths: vec![1; text.len()], exact: true }
-    }
-}
 
 fn found(text: &str) -> Vec<&'static str> {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();

@@ -1,22 +1,10 @@
 //! Restructuring keeps what the author wrote, or says what went.
 
 use super::*;
-use crate::ledger::{CountTokens, Tokens};
+use crate::ledger::Bytes;
 use crate::review::{Settings, review};
 use crate::source::Source;
 use proptest::prelude::*;
-
-struct Bytes;
-
-impl CountTokens for Bytes {
-    fn encoding(&self) -> &str {
-        "bytes"
-    }
-
-    fn count(&self, text: &str) -> Tokens {
-        Tokens { lengths: vec![1; text.len()], exact: true }
-    }
-}
 
 fn reframed(text: &str) -> Reframed {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();

@@ -1,0 +1,188 @@
+//! What a reader of the public interface gets: kinds of work, frames, slots, parts, findings, new prompts.
+#![allow(clippy::unwrap_used)]
+
+use neatframe_core::{
+    Change, Component, CountTokens, Facet, Frame, Importance, Kind, Layer, Part, Review, Settings, Severity,
+    Source, Syntax, Tokens, Wishes, apply, reframe, review,
+};
+
+struct Letters;
+
+impl CountTokens for Letters {
+    fn encoding(&self) -> &str {
+        "letters"
+    }
+
+    fn count(&self, text: &str) -> Tokens {
+        Tokens { lengths: text.chars().map(|c| c.len_utf8() as u32).collect(), exact: false }
+    }
+}
+
+fn source(text: &str) -> Source {
+    Source::from_bytes(text.as_bytes().to_vec()).unwrap()
+}
+
+fn read(text: &str) -> Review {
+    review(source(text), &Settings::default(), &Letters)
+}
+
+fn checks(text: &str) -> Vec<&'static str> {
+    read(text).findings().iter().map(|finding| finding.check).collect()
+}
+
+macro_rules! kinds {
+    ($($name:ident: $text:expr => $kind:expr;)*) => {$(
+        #[test]
+        fn $name() {
+            assert_eq!(read($text).kind().map(|kind| kind.name), $kind);
+        }
+    )*};
+}
+
+kinds! {
+    a_letter_is_writing: "Write a letter to the crew of the Merle." => Some("writing");
+    simpler_words_are_rewriting: "Rewrite the notice below in plain words." => Some("rewriting");
+    a_digest_is_summarising: "Summarise the radio log of the night." => Some("summarising");
+    fields_are_extraction: "Extract the sailing and the seat from each ticket." => Some("extraction");
+    labels_are_classification: "Classify each message as LATE, LOST or OTHER." => Some("classification");
+    passages_are_question_answering: "Answer the question using only the passages below." => Some("question answering");
+    a_function_is_code: "Write a Python function that adds up the fares." => Some("code");
+    sources_are_research: "Find out what is known about seals and ferries, and cite your sources." => Some("research");
+    a_tutor_is_a_dialogue: "You are a tutor for deckhands. Ask one question per turn." => Some("dialogue");
+    tools_make_an_agent: "You have access to the following tools: list_ships, assign_tug." => Some("tool agent");
+    names_are_ideas: "Suggest names for the new ferry." => Some("ideas");
+    a_picture_is_an_image: "Describe an image of a ferry at dusk." => Some("image");
+    points_are_grading: "Grade the answers of the deckhands against the rubric." => Some("grading");
+    languages_are_translation: "Translate the safety card into Danish." => Some("translation");
+    a_week_is_planning: "Make a plan for the week in the dry dock." => Some("planning");
+    nothing_to_go_by: "The Merle is blue." => None;
+}
+
+#[test]
+fn evidence_for_a_kind_is_in_the_prompt() {
+    let review = read("You are a clerk.\nPlease extract the fares.");
+    let kind = review.kind().unwrap();
+    assert_eq!(review.source().slice(kind.evidence[0]), "extract");
+    assert!(Kind::named("extraction").is_some() && Kind::named("sparkling").is_none());
+}
+
+#[test]
+fn a_kind_that_is_set_chooses_the_frame() {
+    let settings = Settings { kind: Kind::named("image"), ..Settings::default() };
+    let review = review(source("Extract the fares."), &settings, &Letters);
+    assert_eq!(review.frame().name, "image");
+    let frame = Frame::built_in().iter().find(|frame| frame.name == "extraction").unwrap();
+    let importance = |part| frame.needs.iter().find(|need| need.part == part).map(|need| need.importance);
+    assert_eq!(importance(Part::Component(Component::OutputFormat)), Some(Importance::Required));
+    assert_eq!(importance(Part::Facet(Facet::Fallback)), Some(Importance::Recommended));
+    assert_eq!(importance(Part::Facet(Facet::Tone)), None);
+}
+
+#[test]
+fn a_required_part_is_an_error_and_a_recommended_one_a_warning() {
+    let review = read("Extract the fares from the tickets. Leave out names.");
+    let of = |name: &str| {
+        review.findings().iter().find(|finding| finding.message.contains(name)).unwrap().severity
+    };
+    assert_eq!(of("no output format"), Severity::Error);
+    assert_eq!(of("no fallback"), Severity::Warning);
+}
+
+#[test]
+fn layers_supply_what_the_prompt_leaves_out() {
+    let layer = Layer::read("house.md".into(), &source("You are the clerk of Larkhaven Ferries."), &Letters);
+    assert!(layer.supplies(Part::Component(Component::Role)));
+    assert_eq!(layer.tokens(), 39);
+    let settings = Settings { layers: vec![layer], ..Settings::default() };
+    let review = review(source("Write a notice."), &settings, &Letters);
+    assert!(!review.missing().contains(&Component::Role));
+    assert_eq!(review.supplied_by(Part::Component(Component::Role)).map(Layer::name), Some("house.md"));
+}
+
+#[test]
+fn slots_keep_their_syntax() {
+    let review = read("Write to {name} about ${boat}. \\frac{a}{b}");
+    let syntaxes: Vec<Syntax> = review.slots().iter().map(|slot| slot.syntax).collect();
+    assert_eq!(syntaxes, [Syntax::Braces, Syntax::DollarBraces]);
+    assert_eq!(Syntax::DoubleBraces.write("boat"), "{{boat}}");
+}
+
+#[test]
+fn an_estimate_is_marked_as_one() {
+    assert!(!read("Write a notice.").ledger().exact);
+    assert_eq!(read("Write a notice.").ledger().total, 15);
+}
+
+#[test]
+fn vague_words_are_silent_when_something_pins_them_down() {
+    for text in [
+        "Keep the notice short: two lines.",
+        "Write a friendly notice, such as \"Hop on\".",
+        "The notice begins with \"A nice day\".",
+        "Keep it brief. The notice has at most 40 words.",
+        "If a fare is good for several days, name them.",
+        "Name the boat as well as the pier.",
+    ] {
+        assert!(!checks(text).contains(&"unmeasured-wording"), "{text}");
+    }
+    for text in [
+        "Write an engaging notice.",
+        "Name the boats, piers, etc.",
+        "Add a map if needed.",
+        "Sound professional.",
+    ] {
+        assert!(checks(text).contains(&"unmeasured-wording"), "{text}");
+    }
+}
+
+#[test]
+fn fixes_leave_whole_sentences() {
+    for (text, fixed) in [
+        ("Basically, write the notice.", "Write the notice."),
+        ("Write the notice in order to warn people.", "Write the notice to warn people."),
+        ("It goes without saying that the pier is wet.", "The pier is wet."),
+        ("Make use of the log due to the fact that it is new.", "Use the log because it is new."),
+    ] {
+        let review = read(text);
+        let edits: Vec<_> = review.findings().iter().flat_map(|finding| finding.fix.clone()).collect();
+        assert_eq!(apply(text, &edits).unwrap(), fixed);
+    }
+}
+
+#[test]
+fn new_sections_look_like_the_others() {
+    let rules = "- Name the pier.\n- Use 40 words at most.";
+    for (text, section) in [
+        (
+            format!("## Task\nExtract the fares.\n\n## Rules\n{rules}\n"),
+            "## Output format\n{{output_format: ",
+        ),
+        (
+            format!("**Task**\nExtract the fares.\n\n**Rules**\n{rules}\n"),
+            "**Output format**\n{{output_format: ",
+        ),
+        (format!("TASK\nExtract the fares.\n\nRULES\n{rules}\n"), "OUTPUT FORMAT\n{{output_format: "),
+        ("Task: extract the fares.\nRules: name the pier.\n".to_string(), "Output format: {{output_format: "),
+    ] {
+        let out = reframe(&read(&text), &Wishes::default());
+        assert!(out.text.starts_with(text.trim_end()), "{}", out.text);
+        assert!(out.text.contains(section), "{}", out.text);
+        assert!(out.notes.iter().all(|note| note.change == Change::Added));
+    }
+}
+
+#[test]
+fn nothing_is_asked_when_it_is_not_wished() {
+    let text = "Extract the fares.";
+    assert_eq!(reframe(&read(text), &Wishes { ask: false }).text, text);
+}
+
+#[test]
+fn prompts_in_other_languages_are_left_where_they_are() {
+    let text =
+        "Schreibe die Mitteilung für die Fahrgäste. Sie ist kurz und nennt das Schiff und die Zeit nicht.\n";
+    let review = read(text);
+    assert_eq!(review.language(), Some("German"));
+    assert!(review.findings().is_empty());
+    assert_eq!(reframe(&review, &Wishes::default()).text, text);
+}
