@@ -186,3 +186,13 @@ fn prompts_in_other_languages_are_left_where_they_are() {
     assert!(review.findings().is_empty());
     assert_eq!(reframe(&review, &Wishes::default()).text, text);
 }
+
+#[test]
+fn the_readme_lists_every_check() {
+    let readme = include_str!("../../../README.md");
+    for meta in neatframe_core::checks() {
+        let row = format!("| {} | `{}` |", meta.family.id(), meta.id);
+        assert!(readme.contains(&row), "{row}");
+        assert!(!meta.summary.is_empty() && !meta.why.is_empty(), "{}", meta.id);
+    }
+}
