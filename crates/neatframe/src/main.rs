@@ -17,7 +17,7 @@ fn main() -> ExitCode {
         Ok(code) => code,
         Err(error) if output::is_closed_pipe(&error) => ExitCode::SUCCESS,
         Err(error) => {
-            anstream::eprintln!("neatframe: {error:#}");
+            anstream::eprintln!("neatframe: {}", output::printable(&format!("{error:#}")));
             ExitCode::from(2)
         }
     }

@@ -118,3 +118,16 @@ proptest! {
         prop_assert_eq!(folder.run(&["reframe", "p.txt"]).code, if blank { 2 } else { 0 });
     }
 }
+
+#[test]
+fn control_characters_of_a_name_or_a_house_file_never_reach_the_terminal() {
+    let folder = Folder::new();
+    folder.file("p.txt", GOOD);
+    folder.file("house.toml", "[[frame]]\nname = \"a\u{7f}\n");
+    for args in [["reframe", "gone\u{1b}[31m.txt"].as_slice(), &["review", "--frames", "house.toml", "p.txt"]]
+    {
+        let run = folder.run(args);
+        assert_eq!(run.code, 2);
+        assert!(!run.err.contains(|c: char| c.is_control() && c != '\n'), "{:?}", run.err);
+    }
+}
