@@ -23,7 +23,7 @@ impl Layer {
     pub fn read(name: String, source: &Source, counter: &dyn CountTokens) -> Layer {
         let words = Words::read(source.text(), source.body_start());
         let outline = outline::read(source, &words);
-        let units = units::read(source, &outline);
+        let units = units::read(source, &words, &outline);
         let slots = slots::of(source, &outline);
         let reading = Reading { source, words: &words, outline: &outline, units: &units, slots: &slots };
         let labels = classify::label(&reading).labels;

@@ -70,7 +70,7 @@ pub struct Stretch {
 pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) -> Review {
     let words = Words::read(source.text(), source.body_start());
     let outline = outline::read(&source, &words);
-    let units = units::read(&source, &outline);
+    let units = units::read(&source, &words, &outline);
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
@@ -195,11 +195,18 @@ impl Review {
             };
             let span = Span::new(start, unit.text.end());
             match parts.last_mut() {
-                Some(last) if last.component == label.component => last.span = last.span.cover(span),
+                Some(last) if last.component == label.component && self.same_message(last.span, span) => {
+                    last.span = last.span.cover(span)
+                }
                 _ => parts.push(Stretch { component: label.component, span }),
             }
         }
         parts
+    }
+
+    fn same_message(&self, one: Span, two: Span) -> bool {
+        let of = |span: Span| self.source.messages().partition_point(|m| m.span.start() <= span.start());
+        of(one) == of(two)
     }
 
     /// The first layer that supplies a part.

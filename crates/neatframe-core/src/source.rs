@@ -1,5 +1,6 @@
 //! A prompt's text, kept byte for byte, and the way from bytes to lines and columns.
 
+use crate::message::{Anchor, Message, MessageSpan};
 use crate::span::Span;
 use thiserror::Error;
 
@@ -44,6 +45,12 @@ pub enum SourceError {
         /// Size of the file in bytes.
         bytes: usize,
     },
+    /// A message list with no words in any message.
+    #[error("holds {messages} messages and no words in any of them: there is no prompt to read")]
+    Wordless {
+        /// How many messages there are.
+        messages: usize,
+    },
     /// Larger than [`LARGEST`].
     #[error("is {bytes} bytes long; the most that is read is {LARGEST} bytes, so split it")]
     TooLarge {
@@ -62,11 +69,23 @@ pub struct Position {
 }
 
 /// The text of one prompt with its line starts. The text never changes after it is read.
+///
+/// The text of a message list is that of its messages, with an empty line between them; places are those in the file.
 #[derive(Clone, Debug)]
 pub struct Source {
     text: String,
     body: usize,
     lines: Vec<u32>,
+    list: Option<Box<List>>,
+}
+
+/// The file around a message list.
+#[derive(Clone, Debug)]
+struct List {
+    file: String,
+    lines: Vec<u32>,
+    messages: Vec<MessageSpan>,
+    anchors: Vec<Anchor>,
 }
 
 impl Source {
@@ -98,10 +117,57 @@ impl Source {
             return Err(SourceError::Blank { bytes: text.len() });
         }
         let lines = line_starts(&text);
-        Ok(Source { text, body, lines })
+        Ok(Source { text, body, lines, list: None })
     }
 
-    /// The whole text as it is on disk, a byte order mark included.
+    /// Makes a prompt of the messages that were read from a file. `file` is the file's whole text.
+    ///
+    /// # Errors
+    /// [`SourceError::Wordless`] when no message holds words, [`SourceError::TooLarge`] beyond [`LARGEST`].
+    pub fn from_messages(file: Source, messages: Vec<Message>) -> Result<Source, SourceError> {
+        let (mut text, mut spans, mut anchors) = (String::new(), Vec::new(), Vec::new());
+        let count = messages.len();
+        for message in messages {
+            if !text.is_empty() {
+                text.push_str(if text.ends_with('\n') { "\n" } else { "\n\n" });
+            }
+            let start = text.len();
+            let moved = |anchor: &Anchor| Anchor { text: anchor.text + start, file: anchor.file };
+            anchors.extend(message.anchors.iter().map(moved));
+            text.push_str(&message.text);
+            // White space that parts it from the one before belongs to the one before.
+            if let Some(last) = spans.last_mut() {
+                let last: &mut MessageSpan = last;
+                last.span = Span::new(last.span.start(), start);
+            }
+            spans.push(MessageSpan { speaker: message.speaker, span: Span::new(start, text.len()) });
+        }
+        if text.trim().is_empty() || text.contains('\0') {
+            return Err(SourceError::Wordless { messages: count });
+        }
+        if text.len() > LARGEST {
+            return Err(SourceError::TooLarge { bytes: text.len() });
+        }
+        let lines = line_starts(&text);
+        let list = List { lines: file.lines, file: file.text, messages: spans, anchors };
+        Ok(Source { text, body: 0, lines, list: Some(Box::new(list)) })
+    }
+
+    /// The messages of a message list, in order; empty for a plain prompt.
+    pub fn messages(&self) -> &[MessageSpan] {
+        self.list.as_ref().map_or(&[], |list| &list.messages)
+    }
+
+    /// Where a span stands in the file as it is on disk. Only in a message list is that another place than in the text.
+    pub fn on_disk(&self, span: Span) -> Span {
+        let Some(list) = &self.list else { return span };
+        let start = list.place(span.start());
+        // An end is the place after the last byte, not the place of the byte after.
+        let end = if span.is_empty() { start } else { list.place(span.end() - 1) + 1 };
+        Span::new(start, end.max(start))
+    }
+
+    /// The whole text: as it is on disk, a byte order mark included, or the messages of a list.
     pub fn text(&self) -> &str {
         &self.text
     }
@@ -129,20 +195,42 @@ impl Source {
         }
     }
 
-    /// Line and column of a byte offset.
+    /// Line and column in the file of a byte offset into the text.
     pub fn position(&self, at: usize) -> Position {
-        let line = self.lines.partition_point(|&start| start as usize <= at);
-        let start = (self.lines[line - 1] as usize).max(self.body).min(at);
-        Position { line, column: 1 + self.text[start..at].chars().count() }
+        match &self.list {
+            None => position(&self.text, &self.lines, self.body, at),
+            Some(list) => position(&list.file, &list.lines, 0, list.place(at)),
+        }
     }
 
-    /// The span of a line, without its line end. Lines count from 1.
-    pub fn line_span(&self, line: usize) -> Span {
+    /// The span of the text's line that holds a byte offset, without its line end.
+    pub fn line_around(&self, at: usize) -> Span {
+        let line = self.lines.partition_point(|&start| start as usize <= at);
         let start = self.lines[line - 1] as usize;
         let end = self.lines.get(line).map_or(self.text.len(), |&next| next as usize);
         let body = self.text[start..end].trim_end_matches(['\r', '\n']);
         Span::new(start, start + body.len())
     }
+}
+
+impl List {
+    /// The byte of the file that a byte of the text stands for.
+    fn place(&self, at: usize) -> usize {
+        let after = self.anchors.partition_point(|anchor| anchor.text <= at);
+        let Some(anchor) = after.checked_sub(1).map(|index| self.anchors[index]) else { return 0 };
+        let next = self.anchors.get(after).map_or(self.file.len(), |next| next.file);
+        let mut place = (anchor.file + at - anchor.text).min(next.max(anchor.file)).min(self.file.len());
+        while !self.file.is_char_boundary(place) {
+            place -= 1;
+        }
+        place
+    }
+}
+
+fn position(text: &str, lines: &[u32], body: usize, at: usize) -> Position {
+    let line = lines.partition_point(|&start| start as usize <= at);
+    let start = (lines[line - 1] as usize).max(body).min(at);
+    Position { line, column: 1 + text[start..at].chars().count() }
 }
 
 fn line_starts(text: &str) -> Vec<u32> {
@@ -174,7 +262,7 @@ mod tests {
         assert_eq!(source.position(6), Position { line: 1, column: 3 });
         assert_eq!(source.position(source.text().len()), Position { line: 2, column: 7 });
         assert_eq!(source.line_end(), "\r\n");
-        assert_eq!(source.slice(source.line_span(2)), "second");
+        assert_eq!(source.slice(source.line_around(10)), "second");
     }
 
     #[test]

@@ -47,8 +47,10 @@ Examples:
   neatframe review --format json prompts/*.md > review.json
   neatframe review notice.txt --with house-style.md
   neatframe review notice.txt --kind summarising
+  neatframe review chat.json
 
-Folders are searched for .txt, .md, .markdown, .prompt and .xml files.
+Folders are searched for .txt, .md, .markdown, .prompt and .xml files, and for message lists
+(a role and a content each) in .json, .jsonl and .yaml files.
 
 Exit codes:
   0  nothing at or above the failing level
@@ -112,6 +114,20 @@ pub(crate) struct WorkArgs {
     /// A file that is sent along: standing preferences, project notes; may be given several times
     #[arg(long, value_name = "FILE")]
     pub(crate) with: Vec<PathBuf>,
+    /// How to read the files
+    #[arg(long, value_enum, default_value_t = ReadAs::Auto, value_name = "FORM")]
+    pub(crate) read_as: ReadAs,
+}
+
+/// How a prompt file is read.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum ReadAs {
+    /// Message lists where the name ends in .json, .jsonl or .yaml, else text
+    Auto,
+    /// The words as they stand
+    Text,
+    /// A list of messages, each with a role and a content
+    Messages,
 }
 
 /// List the frames: what each kind of work needs of a prompt, and what to ask when it is absent

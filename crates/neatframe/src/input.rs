@@ -1,11 +1,13 @@
 //! Finding and reading prompt files.
 
+use crate::args::ReadAs;
+use crate::messages::{self, Form};
 use anyhow::{Context, Result, anyhow, bail};
 use neatframe_core::{LARGEST, Source};
 use std::io::Read;
 use std::path::{Path, PathBuf};
 
-/// Endings of files that a folder is searched for.
+/// Endings of files that a folder is searched for; those of message lists besides, where they hold roles and contents.
 const ENDINGS: [&str; 5] = ["txt", "md", "markdown", "prompt", "xml"];
 
 /// Where a prompt comes from.
@@ -29,8 +31,27 @@ impl Input {
     }
 
     /// Reads and checks the prompt. The error says what is wrong, without the name.
-    pub(crate) fn read(&self) -> Result<Source> {
-        Ok(Source::from_bytes(self.bytes()?)?)
+    pub(crate) fn read(&self, read_as: ReadAs) -> Result<Source> {
+        let file = Source::from_bytes(self.bytes()?)?;
+        match read_as {
+            ReadAs::Text => Ok(file),
+            ReadAs::Messages => {
+                let form = self.form().unwrap_or_else(|| Form::guess(file.text()));
+                messages::read(file, form)
+            }
+            ReadAs::Auto => match self.form() {
+                Some(form) => messages::read(file, form),
+                None => Ok(file),
+            },
+        }
+    }
+
+    /// The form of message list that the name promises.
+    fn form(&self) -> Option<Form> {
+        match self {
+            Input::Stdin => None,
+            Input::File(path) => Form::of(path),
+        }
     }
 
     fn bytes(&self) -> Result<Vec<u8>> {
@@ -86,7 +107,15 @@ fn search(folder: &Path) -> Result<Vec<Input>> {
             .extension()
             .and_then(|ending| ending.to_str())
             .is_some_and(|ending| ENDINGS.iter().any(|known| ending.eq_ignore_ascii_case(known)));
-        if wanted && entry.file_type().is_some_and(|kind| kind.is_file()) {
+        if !entry.file_type().is_some_and(|kind| kind.is_file()) {
+            continue;
+        }
+        // Most files with these endings are no prompts; one that cannot be read is told of later.
+        let listed = || {
+            Form::of(entry.path()).is_some()
+                && std::fs::read(entry.path()).map_or(true, |bytes| messages::may_hold(&bytes))
+        };
+        if wanted || listed() {
             found.push(Input::File(entry.into_path()));
         }
     }

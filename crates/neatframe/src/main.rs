@@ -5,6 +5,7 @@ mod command;
 mod counter;
 mod house;
 mod input;
+mod messages;
 mod output;
 mod render;
 

@@ -103,7 +103,7 @@ impl<'a> Observer<'a> {
             near = false;
         }
         let mark = match self.reading.outline.sections[section].mark {
-            Mark::Root => "no section",
+            Mark::Root | Mark::Message(_) => "no section",
             Mark::Tag => "inside a tag",
             Mark::Label => "under a label",
             _ => "under a heading",

@@ -7,6 +7,7 @@ pub mod training;
 
 use crate::component::{Component, Facet};
 use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set};
+use crate::message;
 use crate::outline::Outline;
 use crate::slots::Slot;
 use crate::source::Source;
@@ -103,11 +104,26 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         all_hits.push(hits);
     }
     let views = Views::new(reading, &first);
+    let shown = message::samples(reading.source.messages());
+    let message_of = |unit: &Unit| {
+        let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
+        after.checked_sub(1)
+    };
     for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
         if is_courtesy(reading.words.within(reading.units[index].text), &all_hits[index]) {
+            continue;
+        }
+        if message_of(&reading.units[index]).is_some_and(|message| shown[message]) {
+            label.component = Some(Component::Examples);
+            label.shares[Component::Examples.index()] = 1.0;
+            label.evidence = vec![Evidence {
+                component: Component::Examples,
+                share: 1.0,
+                seen: "a turn that shows how it goes",
+            }];
             continue;
         }
         let seen = views.of(index);

@@ -29,7 +29,7 @@ pub struct Observed {
 pub fn observe(source: Source) -> Observed {
     let words = Words::read(source.text(), source.body_start());
     let outline = outline::read(&source, &words);
-    let units = units::read(&source, &outline);
+    let units = units::read(&source, &words, &outline);
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let mut observer = Observer::new(&reading);

@@ -1,7 +1,9 @@
 //! From lines to pieces and sections, in one pass.
 
+use super::fences::{self, Fenced};
 use super::line::{self, Line};
 use super::tags::{self, Role, Tag};
+use super::turns;
 use super::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
 use crate::lexicon::{self, Set, vocabulary};
 use crate::source::Source;
@@ -11,9 +13,47 @@ use std::collections::HashMap;
 
 /// Reads the layout of a prompt. Any text has one; broken marks are faults, never failures.
 pub(crate) fn read(source: &Source, words: &Words) -> Outline {
-    let text = source.text();
-    let lines = line::lines(text, source.body_start());
-    let (fences, mut faults) = fenced(text, &lines);
+    let mut builder = Builder {
+        text: source.text(),
+        words,
+        lines: Vec::new(),
+        fences: Vec::new(),
+        turns: HashMap::new(),
+        pieces: Vec::with_capacity(source.line_count() + 8),
+        sections: vec![Section { mark: Mark::Root, title: Span::new(0, 0), parent: None, first: 0, end: 0 }],
+        open: Vec::new(),
+        hits: Vec::new(),
+    };
+    let mut faults = Vec::new();
+    if source.messages().is_empty() {
+        let all = Span::new(source.body_start(), source.text().len());
+        region(&mut builder, all, &mut faults);
+    }
+    // Nothing that one message opens reaches into the next.
+    for message in source.messages() {
+        builder.enter(
+            Mark::Message(message.speaker),
+            Span::new(message.span.start(), message.span.start()),
+            0,
+            Some(NO_TAG),
+            false,
+        );
+        region(&mut builder, message.span, &mut faults);
+    }
+    let end = builder.pieces.len();
+    builder.sections[0].end = end;
+    if let Some(first) = builder.pieces.first_mut() {
+        // A byte order mark belongs to the first piece.
+        first.span = Span::new(0, first.span.end());
+    }
+    Outline { pieces: builder.pieces, sections: builder.sections, faults }
+}
+
+/// Reads one stretch of whole lines whose marks stand for themselves.
+fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
+    let text = builder.text;
+    let lines = line::lines(text, stretch);
+    let (fences, mut found) = fences::fenced(text, &lines);
     let mut tags = Vec::new();
     for (index, line) in lines.iter().enumerate() {
         if fences[index] == Fenced::Outside {
@@ -27,22 +67,12 @@ pub(crate) fn read(source: &Source, words: &Words) -> Outline {
             next.is_some_and(|next| !next.is_empty() && !line::is_rule(next) && !next.starts_with("</"));
         tag.starts_line && tag.ends_line && follows
     };
-    faults.extend(tags::pair(text, &mut tags, opens_alone));
-    faults.sort_by_key(|fault| fault.place());
-    let turns = turn_labels(text, &lines, &fences);
-    let mut builder = Builder {
-        text,
-        words,
-        lines: &lines,
-        fences: &fences,
-        turns,
-        pieces: Vec::with_capacity(lines.len() + 8),
-        sections: vec![Section { mark: Mark::Root, title: Span::new(0, 0), parent: None, first: 0, end: 0 }],
-        open: Vec::new(),
-        hits: Vec::new(),
-    };
-    builder.run(&tags, &faults);
-    Outline { pieces: builder.pieces, sections: builder.sections, faults }
+    found.extend(tags::pair(text, &mut tags, opens_alone));
+    found.sort_by_key(|fault| fault.place());
+    builder.turns = turns::labels(text, &lines, &fences);
+    (builder.lines, builder.fences) = (lines, fences);
+    builder.run(&tags, &found);
+    faults.extend(found);
 }
 
 impl Fault {
@@ -57,103 +87,8 @@ impl Fault {
     }
 }
 
-#[derive(Clone, Copy, PartialEq, Eq)]
-enum Fenced {
-    Outside,
-    Border,
-    Inside,
-    FrontMatter,
-}
-
-/// Which lines stand in code fences. A fence that is never closed ends at the next blank line.
-fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
-    let mut kinds = vec![Fenced::Outside; lines.len()];
-    let mut faults = Vec::new();
-    let mut index = front_matter(text, lines, &mut kinds);
-    while index < lines.len() {
-        let Some((sign, length, _)) = fence(text, &lines[index]) else {
-            index += 1;
-            continue;
-        };
-        kinds[index] = Fenced::Border;
-        let mut end = index + 1;
-        let mut closed = false;
-        while end < lines.len() {
-            if let Some((other, count, info)) = fence(text, &lines[end])
-                && other == sign
-                && count >= length
-            {
-                closed = !info;
-                break;
-            }
-            end += 1;
-        }
-        if !closed {
-            let (span, _) = line::core(text, lines[index].start, lines[index].end);
-            faults.push(Fault::OpenFence(span));
-            let blank = |at: &usize| text[lines[*at].start..lines[*at].end].trim().is_empty();
-            end = (index + 1..end).find(blank).unwrap_or(end);
-        }
-        kinds[index + 1..end].fill(Fenced::Inside);
-        if closed {
-            kinds[end] = Fenced::Border;
-            end += 1;
-        }
-        index = end;
-    }
-    (kinds, faults)
-}
-
-/// Marks front matter; gives the line after it.
-fn front_matter(text: &str, lines: &[Line], kinds: &mut [Fenced]) -> usize {
-    let body = |at: usize| lines.get(at).map_or("", |line| text[line.start..line.end].trim_end());
-    if body(0) != "---" || !body(1).contains(':') {
-        return 0;
-    }
-    let Some(end) = (2..lines.len().min(60)).find(|&at| body(at) == "---") else { return 0 };
-    kinds[..=end].fill(Fenced::FrontMatter);
-    end + 1
-}
-
-/// Sign, length and "has an info string" of a fence line.
-fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
-    let body = text[line.start..line.end].trim();
-    let sign = *body.as_bytes().first()?;
-    if sign != b'`' && sign != b'~' {
-        return None;
-    }
-    let length = body.bytes().take_while(|&b| b == sign).count();
-    let info = body[length..].trim();
-    (length >= 3 && !info.contains('`')).then_some((sign, length, !info.is_empty()))
-}
-
-/// The labels that name the sides of a dialogue or of samples: two labels at least, each seen twice,
-/// or two different speakers.
-fn turn_labels(text: &str, lines: &[Line], fences: &[Fenced]) -> HashMap<String, usize> {
-    let mut seen: HashMap<String, usize> = HashMap::new();
-    for (line, fenced) in lines.iter().zip(fences) {
-        let (core, _) = line::core(text, line.start, line.end);
-        if *fenced != Fenced::Outside || core.is_empty() {
-            continue;
-        }
-        if let Some((label, from)) = line::label(text, core)
-            && from < core.end()
-        {
-            *seen.entry(text[label.range()].to_lowercase()).or_default() += 1;
-        }
-    }
-    let flags =
-        |label: &str| vocabulary::flags(vocabulary::find(label.rsplit(' ').next().unwrap_or("").as_bytes()));
-    let side = vocabulary::SPEAKER | vocabulary::SAMPLE_IN | vocabulary::SAMPLE_OUT;
-    let speakers = seen.keys().filter(|label| flags(label) & vocabulary::SPEAKER != 0).count();
-    let doubled = seen.iter().filter(|(_, count)| **count >= 2).count();
-    seen.retain(|label, count| {
-        let flags = flags(label);
-        (doubled >= 2 && *count >= 2 && (flags & side != 0 || doubled <= 4))
-            || (speakers >= 2 && flags & vocabulary::SPEAKER != 0)
-    });
-    seen
-}
+/// The closing tag of a section that no tag closes.
+const NO_TAG: usize = usize::MAX;
 
 /// An open section and what closes it.
 struct Open {
@@ -169,8 +104,8 @@ struct Open {
 struct Builder<'a> {
     text: &'a str,
     words: &'a Words,
-    lines: &'a [Line],
-    fences: &'a [Fenced],
+    lines: Vec<Line>,
+    fences: Vec<Fenced>,
     turns: HashMap<String, usize>,
     pieces: Vec<Piece>,
     sections: Vec<Section>,
@@ -180,13 +115,13 @@ struct Builder<'a> {
 
 impl Builder<'_> {
     fn run(&mut self, tags: &[Tag], faults: &[Fault]) {
-        let lines = self.lines;
         let unclosed: Vec<Span> = faults
             .iter()
             .filter_map(|f| if let Fault::OpenTag(span) = f { Some(*span) } else { None })
             .collect();
         let mut next_tag = 0;
-        for (index, line) in lines.iter().enumerate() {
+        for index in 0..self.lines.len() {
+            let line = self.lines[index];
             let first_tag = next_tag;
             while next_tag < tags.len() && tags[next_tag].span.start() < line.next {
                 next_tag += 1;
@@ -194,12 +129,6 @@ impl Builder<'_> {
             self.line(index, tags, first_tag..next_tag, &unclosed);
         }
         self.close_down_to(0);
-        let end = self.pieces.len();
-        self.sections[0].end = end;
-        if let Some(first) = self.pieces.first_mut() {
-            // A byte order mark belongs to the first piece.
-            first.span = Span::new(0, first.span.end());
-        }
     }
 
     fn line(&mut self, index: usize, tags: &[Tag], on_line: std::ops::Range<usize>, unclosed: &[Span]) {

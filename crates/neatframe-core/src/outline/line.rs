@@ -10,11 +10,12 @@ pub(super) struct Line {
     pub(super) next: usize,
 }
 
-/// Cuts a text into lines from byte `from` on.
-pub(super) fn lines(text: &str, from: usize) -> Vec<Line> {
+/// Cuts a stretch of a text into lines.
+pub(super) fn lines(text: &str, stretch: Span) -> Vec<Line> {
+    let text = &text[..stretch.end()];
     let bytes = text.as_bytes();
-    let mut lines = Vec::with_capacity(text.len() / 50);
-    let mut start = from;
+    let mut lines = Vec::with_capacity(stretch.len() / 50);
+    let mut start = stretch.start();
     while start < text.len() {
         let newline = memchr::memchr(b'\n', &bytes[start..]).map(|offset| start + offset);
         let next = newline.map_or(text.len(), |at| at + 1);

@@ -1,11 +1,14 @@
 //! A prompt as it is laid out: sections as their marks show them, and pieces that together are the whole text.
 
 mod build;
+mod fences;
 mod line;
 mod tags;
+mod turns;
 
 pub(crate) use build::read;
 
+use crate::message::Speaker;
 use crate::span::Span;
 
 /// Index of a section in [`Outline::sections`]. 0 is the whole prompt.
@@ -26,6 +29,8 @@ pub enum Mark {
     Tag,
     /// `=== Name ===` and its like.
     Rule,
+    /// One message of a message list; no mark stands in its text.
+    Message(Speaker),
 }
 
 /// A part of the prompt under one mark.

@@ -289,6 +289,6 @@ fn section_style(review: &Review) -> Style {
                 Style::Capitals
             }
         }
-        Mark::Rule | Mark::Root => Style::Heading(1),
+        Mark::Rule | Mark::Root | Mark::Message(_) => Style::Heading(1),
     }
 }

@@ -1,10 +1,12 @@
 //! Units: the sentences, list items, code blocks, tables and turns that a prompt is made of.
 
+mod halves;
 mod sentence;
 
 use crate::outline::{Outline, PieceKind, SectionId};
 use crate::source::Source;
 use crate::span::Span;
+use crate::words::Words;
 use std::ops::Range;
 
 /// What a unit is by its form.
@@ -47,7 +49,7 @@ pub struct Unit {
 }
 
 /// Reads the units of an outline, in order. Only white space and markers lie between them.
-pub(crate) fn read(source: &Source, outline: &Outline) -> Vec<Unit> {
+pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Unit> {
     let mut units = Vec::new();
     let mut at = 0;
     let mut block = 0;
@@ -88,7 +90,7 @@ pub(crate) fn read(source: &Source, outline: &Outline) -> Vec<Unit> {
         let opener = if kind == UnitKind::Mark { piece.lead } else { piece.text };
         let text = opener.cover(outline.pieces[end - 1].text);
         let whole = matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table);
-        let spans = if whole { vec![text] } else { sentence::split(source.text(), text) };
+        let spans = if whole { vec![text] } else { sentences(source, words, text, kind) };
         for (index, text) in spans.into_iter().enumerate() {
             let section = piece.section;
             units.push(Unit { kind, text, pieces: at..end, section, block, opens_piece: index == 0 });
@@ -96,6 +98,22 @@ pub(crate) fn read(source: &Source, outline: &Outline) -> Vec<Unit> {
         at = end;
     }
     units
+}
+
+/// The sentences of a stretch; one that holds a persona and an order makes two.
+fn sentences(source: &Source, words: &Words, stretch: Span, kind: UnitKind) -> Vec<Span> {
+    let mut spans = sentence::split(source.text(), stretch);
+    if kind == UnitKind::Turn {
+        return spans;
+    }
+    // A prompt says who the model is once, so the first sentence decides.
+    let first = spans[0];
+    if let Some(at) = halves::order(source.text(), first, words.within(first)) {
+        let head = source.text()[first.start()..at].trim_end();
+        spans[0] = Span::new(at, first.end());
+        spans.insert(0, Span::new(first.start(), first.start() + head.len()));
+    }
+    spans
 }
 
 /// Which pieces may share a block.
@@ -162,13 +180,12 @@ fn continues(source: &Source, outline: &Outline, first: usize, next: usize) -> b
 mod tests {
     use super::*;
     use crate::outline;
-    use crate::words::Words;
 
     fn units(text: &str) -> Vec<String> {
         let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
         let words = Words::read(source.text(), 0);
         let outline = outline::read(&source, &words);
-        let units = read(&source, &outline);
+        let units = read(&source, &words, &outline);
         units.iter().map(|unit| source.slice(unit.text).to_string()).collect()
     }
 

@@ -33,7 +33,7 @@ pub(super) fn settings(args: &WorkArgs, counter: &dyn CountTokens) -> Result<Set
     let frames = args.frames.as_deref().map(house::frames).transpose()?.unwrap_or_default();
     let layer = |path: &PathBuf| -> Result<Layer> {
         let input = Input::from_path(path);
-        let source = input.read().with_context(|| output::visible(&input.name()))?;
+        let source = input.read(args.read_as).with_context(|| output::visible(&input.name()))?;
         Ok(Layer::read(input.name(), &source, counter))
     };
     let layers = args.with.iter().map(layer).collect::<Result<_>>()?;

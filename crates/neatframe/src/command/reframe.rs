@@ -12,7 +12,13 @@ use std::process::ExitCode;
 
 pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
     let input = Input::from_path(&args.path);
-    let source = input.read().with_context(|| output::visible(&input.name()))?;
+    let source = input.read(args.work.read_as).with_context(|| output::visible(&input.name()))?;
+    if !source.messages().is_empty() {
+        anyhow::bail!(
+            "{}: is a message list; put one message in a file of its own to restructure it",
+            output::visible(&input.name())
+        );
+    }
     let counter = Published::default();
     let review = review(source, &super::frames::settings(&args.work, &counter)?, &counter);
     let reframed = reframe(&review, &Wishes::default());

@@ -15,7 +15,7 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     let (colour, width) = output::terminal();
     let mut reviewed: Vec<(String, Review)> = Vec::new();
     for input in &inputs {
-        match input.read() {
+        match input.read(args.work.read_as) {
             Ok(source) => reviewed.push((input.name(), review(source, &settings, &counter))),
             Err(error) => failed.push((input.name(), error)),
         }

@@ -8,7 +8,7 @@ use unicode_width::UnicodeWidthStr;
 /// The first line of a span, cut to `width` columns around the marked words.
 /// With colours the words are underlined; without, a second line marks them.
 pub(super) fn marked(source: &Source, span: Span, indent: &str, colour: bool, width: usize) -> String {
-    let line = source.line_span(source.position(span.start()).line);
+    let line = source.line_around(span.start());
     let end = span.end().min(line.end());
     let head = &source.text()[line.start().max(source.body_start())..span.start()];
     let (mut before, mut words, mut after) = (
@@ -59,7 +59,7 @@ mod tests {
     fn shown(text: &str, words: &str, width: usize) -> String {
         let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
         let start = text.find(words).unwrap();
-        let span = source.line_span(source.position(start).line);
+        let span = source.line_around(start);
         let span = Span::within(span, start - span.start(), words.len());
         marked(&source, span, "  ", false, width)
     }

@@ -57,6 +57,9 @@ struct Kind {
 #[derive(Serialize)]
 struct Part {
     component: &'static str,
+    /// Who says it, in a message list.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    speaker: Option<&'static str>,
     start: usize,
     end: usize,
 }
@@ -117,18 +120,19 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
     Document {
         path,
         frame: &review.frame().name,
-        kind: review
-            .kind()
-            .map(|kind| Kind { name: kind.name, evidence: kind.evidence.iter().map(place).collect() }),
+        kind: review.kind().map(|kind| Kind {
+            name: kind.name,
+            evidence: kind.evidence.iter().map(|span| place(review, *span)).collect(),
+        }),
         language: review.language(),
         coverage: review.coverage(),
         parts: review
             .parts()
             .iter()
-            .map(|part| Part {
-                component: part.component.map_or("none", Component::id),
-                start: part.span.start(),
-                end: part.span.end(),
+            .map(|part| {
+                let Place { start, end } = place(review, part.span);
+                let component = part.component.map_or("none", Component::id);
+                Part { component, speaker: speaker(review, part.span), start, end }
             })
             .collect(),
         missing: review.missing().into_iter().map(Component::id).collect(),
@@ -143,29 +147,38 @@ fn sent(layer: &Layer) -> Sent<'_> {
     Sent { path: layer.name(), tokens: layer.tokens(), supplies: supplied.map(Component::id).collect() }
 }
 
-fn place(span: &Span) -> Place {
+fn place(review: &Review, span: Span) -> Place {
+    let span = review.source().on_disk(span);
     Place { start: span.start(), end: span.end() }
+}
+
+fn speaker(review: &Review, span: Span) -> Option<&'static str> {
+    let messages = review.source().messages();
+    let after = messages.partition_point(|message| message.span.start() <= span.start());
+    after.checked_sub(1).map(|index| messages[index].speaker.id())
 }
 
 fn remark<'a>(review: &Review, finding: &'a Finding) -> Remark<'a> {
     let position = review.source().position(finding.span.start());
-    let change = |edit: &'a neatframe_core::Edit| Change {
-        start: edit.span.start(),
-        end: edit.span.end(),
-        replacement: &edit.replacement,
+    let change = |edit: &'a neatframe_core::Edit| {
+        let Place { start, end } = place(review, edit.span);
+        Change { start, end, replacement: &edit.replacement }
     };
+    let Place { start, end } = place(review, finding.span);
     Remark {
         check: finding.check,
         family: finding.family.id(),
         severity: finding.severity.id(),
         message: &finding.message,
-        start: finding.span.start(),
-        end: finding.span.end(),
+        start,
+        end,
         line: position.line,
         column: position.column,
-        related: finding.related.iter().map(place).collect(),
+        related: finding.related.iter().map(|span| place(review, *span)).collect(),
         why: finding.why,
         write: &finding.write,
-        fix: (!finding.fix.is_empty()).then(|| finding.fix.iter().map(change).collect()),
+        // In a message list the replacement would have to be escaped as the file's form asks.
+        fix: (!finding.fix.is_empty() && review.source().messages().is_empty())
+            .then(|| finding.fix.iter().map(change).collect()),
     }
 }

@@ -1,0 +1,74 @@
+//! Code fences and front matter: lines whose words are not read as prose.
+
+use super::Fault;
+use super::line::{self, Line};
+
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(super) enum Fenced {
+    Outside,
+    Border,
+    Inside,
+    FrontMatter,
+}
+
+/// Which lines stand in code fences. A fence that is never closed ends at the next blank line.
+pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
+    let mut kinds = vec![Fenced::Outside; lines.len()];
+    let mut faults = Vec::new();
+    let mut index = front_matter(text, lines, &mut kinds);
+    while index < lines.len() {
+        let Some((sign, length, _)) = fence(text, &lines[index]) else {
+            index += 1;
+            continue;
+        };
+        kinds[index] = Fenced::Border;
+        let mut end = index + 1;
+        let mut closed = false;
+        while end < lines.len() {
+            if let Some((other, count, info)) = fence(text, &lines[end])
+                && other == sign
+                && count >= length
+            {
+                closed = !info;
+                break;
+            }
+            end += 1;
+        }
+        if !closed {
+            let (span, _) = line::core(text, lines[index].start, lines[index].end);
+            faults.push(Fault::OpenFence(span));
+            let blank = |at: &usize| text[lines[*at].start..lines[*at].end].trim().is_empty();
+            end = (index + 1..end).find(blank).unwrap_or(end);
+        }
+        kinds[index + 1..end].fill(Fenced::Inside);
+        if closed {
+            kinds[end] = Fenced::Border;
+            end += 1;
+        }
+        index = end;
+    }
+    (kinds, faults)
+}
+
+/// Marks front matter; gives the line after it.
+fn front_matter(text: &str, lines: &[Line], kinds: &mut [Fenced]) -> usize {
+    let body = |at: usize| lines.get(at).map_or("", |line| text[line.start..line.end].trim_end());
+    if body(0) != "---" || !body(1).contains(':') {
+        return 0;
+    }
+    let Some(end) = (2..lines.len().min(60)).find(|&at| body(at) == "---") else { return 0 };
+    kinds[..=end].fill(Fenced::FrontMatter);
+    end + 1
+}
+
+/// Sign, length and "has an info string" of a fence line.
+fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
+    let body = text[line.start..line.end].trim();
+    let sign = *body.as_bytes().first()?;
+    if sign != b'`' && sign != b'~' {
+        return None;
+    }
+    let length = body.bytes().take_while(|&b| b == sign).count();
+    let info = body[length..].trim();
+    (length >= 3 && !info.contains('`')).then_some((sign, length, !info.is_empty()))
+}

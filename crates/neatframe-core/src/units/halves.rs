@@ -1,0 +1,89 @@
+//! A sentence that holds a persona and an order, cut where the order begins.
+
+use crate::lexicon::vocabulary::{CONDITION, FIRST_PERSON, STOP, VERB};
+use crate::span::Span;
+use crate::words::Word;
+
+/// How a sentence about a persona opens, lower case.
+const PERSONA: [&[&str]; 7] = [
+    &["you", "are"],
+    &["you're"],
+    &["act", "as"],
+    &["imagine", "you", "are"],
+    &["imagine", "you're"],
+    &["pretend", "you", "are"],
+    &["take", "the", "role"],
+];
+
+/// Words that may lead over to the order: "You are an editor, so please cut it to a page".
+const LEADS: [&str; 4] = ["and", "so", "please", "then"];
+
+/// Where the order begins in "Act as a senior editor and rewrite the notice below"; `None` when the halves are not clear.
+pub(super) fn order(text: &str, sentence: Span, words: &[Word]) -> Option<usize> {
+    let said = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let opens = |opening: &&[&str]| opening.iter().enumerate().all(|(at, word)| said(at) == *word);
+    // "As a senior editor, rewrite the notice": without the verb the comma has to part the two.
+    let short = said(0) == "as" && ["a", "an", "our", "the"].contains(&said(1).as_str());
+    if !short && !PERSONA.iter().any(|opening| opens(&opening)) {
+        return None;
+    }
+    for at in 3..words.len().saturating_sub(2) {
+        let sign = said(at);
+        let parts = matches!(sign.as_str(), "," | ";" | "—" | "–" | ":" | "-");
+        if words[at].is(CONDITION) {
+            return None;
+        }
+        if !parts && (short || sign != "and") {
+            continue;
+        }
+        let mut verb = at + 1;
+        while verb < words.len() && LEADS.contains(&said(verb).as_str()) {
+            verb += 1;
+        }
+        let ordered = words.get(verb).is_some_and(|word| word.is(VERB));
+        // "and review the notice" orders; "a design and review expert" names.
+        let object = words.get(verb + 1).is_some_and(|word| {
+            word.is(STOP | FIRST_PERSON)
+                || word.is_number()
+                || ["{", "[", "<", "$"].contains(&word.text(text))
+        });
+        if ordered
+            && object
+            && !words[..at].iter().any(|word| ["who", "that", "which", "to"].contains(&word.text(text)))
+        {
+            let start = if parts { words[at + 1].start } else { words[at].start };
+            return Some(start as usize).filter(|start| *start < sentence.end());
+        }
+    }
+    None
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::words::Words;
+
+    fn halves(text: &str) -> Option<&str> {
+        let words = Words::read(text, 0);
+        let sentence = Span::new(0, text.len());
+        order(text, sentence, words.within(sentence)).map(|at| &text[at..])
+    }
+
+    #[test]
+    fn an_order_after_a_persona_is_cut_off() {
+        assert_eq!(halves("Act as a senior editor and rewrite the notice."), Some("and rewrite the notice."));
+        assert_eq!(halves("As a pier master, write a notice."), Some("write a notice."));
+        assert_eq!(
+            halves("You are a strict teacher, please grade the essay."),
+            Some("please grade the essay.")
+        );
+    }
+
+    #[test]
+    fn a_persona_stays_whole() {
+        assert_eq!(halves("You are an editor who writes notices and answers the letters."), None);
+        assert_eq!(halves("You are a design and review expert for the ferries."), None);
+        assert_eq!(halves("You are the pier master, and you write the notice."), None);
+        assert_eq!(halves("Write a notice, then check the notice."), None);
+    }
+}

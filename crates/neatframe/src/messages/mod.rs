@@ -1,0 +1,107 @@
+//! Message lists in files: `.json`, `.jsonl`, `.yaml`. A list of objects, each with a role and a content.
+
+mod json;
+mod yaml;
+
+use anyhow::{Result, anyhow};
+use neatframe_core::{Message, Source, Speaker};
+use std::path::Path;
+
+/// How a message list is written.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) enum Form {
+    Json,
+    JsonLines,
+    Yaml,
+}
+
+impl Form {
+    /// The form that a file's ending promises.
+    pub(crate) fn of(path: &Path) -> Option<Form> {
+        match path.extension()?.to_str()?.to_ascii_lowercase().as_str() {
+            "json" => Some(Form::Json),
+            "jsonl" | "ndjson" => Some(Form::JsonLines),
+            "yaml" | "yml" => Some(Form::Yaml),
+            _ => None,
+        }
+    }
+
+    /// The form that a text looks like.
+    pub(crate) fn guess(text: &str) -> Form {
+        let one_line_each = || {
+            let mut lines = text.lines().filter(|line| !line.trim().is_empty());
+            text.lines().count() > 1
+                && lines.all(|line| line.starts_with('{') && line.trim_end().ends_with('}'))
+        };
+        match text.trim_start().chars().next() {
+            Some('{') if one_line_each() => Form::JsonLines,
+            Some('{' | '[') => Form::Json,
+            _ => Form::Yaml,
+        }
+    }
+}
+
+/// Words that a file has to hold to be taken for a message list when a folder is searched.
+pub(crate) fn may_hold(bytes: &[u8]) -> bool {
+    let holds = |word: &[u8]| bytes.windows(word.len()).any(|window| window == word);
+    holds(b"role") && holds(b"content")
+}
+
+/// Reads the messages of a file. Errors name the line and column, and what was expected.
+pub(crate) fn read(file: Source, form: Form) -> Result<Source> {
+    let messages = match form {
+        Form::Json => json::list(file.text()),
+        Form::JsonLines => json::lines(file.text()),
+        Form::Yaml => yaml::list(file.text()),
+    };
+    let messages = messages.map_err(|fault| fault.told(&file))?;
+    Ok(Source::from_messages(file, messages)?)
+}
+
+/// What is wrong with a list, and at which byte of the file.
+#[derive(Debug, PartialEq, Eq)]
+struct Fault {
+    at: usize,
+    what: String,
+}
+
+impl Fault {
+    fn new(at: usize, what: impl Into<String>) -> Fault {
+        Fault { at, what: what.into() }
+    }
+
+    fn told(&self, file: &Source) -> anyhow::Error {
+        let position = file.position(self.at.min(file.text().len()));
+        anyhow!(
+            "line {}, column {}: {}; mend it, or read the file as plain text with `--read-as text`",
+            position.line,
+            position.column,
+            self.what
+        )
+    }
+}
+
+const SHAPE: &str = "a message list is a list of objects, each with `role` and `content`";
+
+fn speaker(name: &str, at: usize) -> Result<Speaker, Fault> {
+    let known = "system, user, assistant or tool";
+    Speaker::named(name)
+        .ok_or_else(|| Fault::new(at, format!("the role `{name}` is not known; it is {known}")))
+}
+
+/// A message put together from its text parts, an empty line between two.
+fn joined(speaker: Speaker, parts: Vec<Message>) -> Message {
+    let mut whole = Message { speaker, text: String::new(), anchors: Vec::new() };
+    for part in parts {
+        if !whole.text.is_empty() {
+            whole.text.push_str("\n\n");
+        }
+        let start = whole.text.len();
+        whole.anchors.extend(part.anchors.into_iter().map(|mut anchor| {
+            anchor.text += start;
+            anchor
+        }));
+        whole.text.push_str(&part.text);
+    }
+    whole
+}
