@@ -70,6 +70,34 @@ struct Title {
     say: Vec<String>,
 }
 
+/// A file of terms that only need to be found, each perhaps with a hint.
+#[derive(Deserialize)]
+struct Terms {
+    term: Vec<Term>,
+}
+
+#[derive(Deserialize)]
+struct Term {
+    #[serde(default)]
+    write: String,
+    #[serde(default)]
+    short: String,
+    say: Vec<String>,
+}
+
+#[derive(Deserialize)]
+struct Poles {
+    pole: Vec<Pole>,
+}
+
+#[derive(Deserialize)]
+struct Pole {
+    axis: String,
+    name: String,
+    flips: String,
+    say: Vec<String>,
+}
+
 /// Word to id and flags; ids are given in order of first use.
 struct Vocabulary {
     ids: BTreeMap<String, u32>,
@@ -141,6 +169,20 @@ fn main() {
         format!("KindOfWork {{ name: {:?}, weight: {:?} }}", k.name, k.weight)
     });
     patterns(&mut vocabulary, &mut rows, "Kind", kinds.kind.iter().map(|k| &k.say));
+
+    let hedges: Terms = read("hedges.toml");
+    list(&mut tables, "HEDGES", "&str", &hedges.term, |t| format!("{:?}", t.short));
+    patterns(&mut vocabulary, &mut rows, "Hedge", hedges.term.iter().map(|t| &t.say));
+    let bans: Terms = read("bans.toml");
+    list(&mut tables, "BANS", "&str", &bans.term, |t| format!("{:?}", t.write));
+    patterns(&mut vocabulary, &mut rows, "Ban", bans.term.iter().map(|t| &t.say));
+    let charms: Terms = read("charms.toml");
+    patterns(&mut vocabulary, &mut rows, "Charm", charms.term.iter().map(|t| &t.say));
+    let poles: Poles = read("poles.toml");
+    list(&mut tables, "POLES", "Pole", &poles.pole, |p| {
+        format!("Pole {{ axis: {:?}, name: {:?}, flips: {:?} }}", p.axis, p.name, p.flips)
+    });
+    patterns(&mut vocabulary, &mut rows, "Pole", poles.pole.iter().map(|p| &p.say));
 
     write("weights.rs", &weight_table());
     write("frames.rs", &frame_table());
@@ -221,6 +263,11 @@ fn patterns<'a>(
                 let mut tokens = pieces.iter().map(|piece| match piece {
                     Piece::Word(word) => {
                         (vocabulary.id(word), format!("Token::Word({})", vocabulary.id(word)))
+                    }
+                    Piece::OneOf(words) => {
+                        let ids: Vec<String> =
+                            words.iter().map(|word| vocabulary.id(word).to_string()).collect();
+                        (0, format!("Token::OneOf(&[{}])", ids.join(", ")))
                     }
                     Piece::Number => (0, "Token::Number".into()),
                     Piece::Any => (0, "Token::Any".into()),

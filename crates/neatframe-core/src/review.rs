@@ -11,6 +11,7 @@ use crate::layer::Layer;
 use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
+use crate::requirement::{self, Requirement};
 use crate::slots::{self, Slot};
 use crate::source::Source;
 use crate::span::Span;
@@ -53,6 +54,7 @@ pub struct Review {
     language: Option<&'static str>,
     kind: Option<Kind>,
     frame: Frame,
+    requirements: Vec<Requirement>,
     findings: Vec<Finding>,
     ledger: Ledger,
 }
@@ -75,6 +77,15 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
     let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));
+    let sight = requirement::Sight {
+        source: &source,
+        words: &words,
+        outline: &outline,
+        units: &units,
+        labels: &labels,
+        hits: &hits,
+    };
+    let requirements = requirement::read(&sight, checks::demands(&units, &labels));
     let language = language::recognise(source.text(), &words);
     let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
     let frame = settings.frame_for(kind.as_ref());
@@ -90,6 +101,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         language,
         layers: &settings.layers,
         repeats: &repeats,
+        requirements: &requirements,
     };
     let findings = checks::run(&case);
     let parts: Vec<(Span, Option<Component>)> =
@@ -107,6 +119,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         language,
         kind,
         frame,
+        requirements,
         findings,
         ledger,
     }
@@ -170,6 +183,11 @@ impl Review {
     /// The kind of work that it asks for, when that is evident.
     pub fn kind(&self) -> Option<&Kind> {
         self.kind.as_ref()
+    }
+
+    /// What it demands, sorted by place.
+    pub fn requirements(&self) -> &[Requirement] {
+        &self.requirements
     }
 
     /// What is wrong with it, sorted by place.

@@ -15,6 +15,7 @@ use crate::frame::{Frame, Part};
 use crate::layer::Layer;
 use crate::lexicon::Hit;
 use crate::outline::Outline;
+use crate::requirement::Requirement;
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::span::Span;
@@ -83,6 +84,7 @@ pub(crate) struct Case<'a> {
     pub(crate) layers: &'a [Layer],
     /// The earlier twin of each demand that repeats one.
     pub(crate) repeats: &'a HashMap<usize, usize>,
+    pub(crate) requirements: &'a [Requirement],
 }
 
 impl Case<'_> {
@@ -101,6 +103,11 @@ impl Case<'_> {
             Some((at, _)) => format!("{}…", line[..at].trim_end()),
             None => line,
         }
+    }
+
+    /// True when a place within a unit stands between quotation marks.
+    pub(crate) fn is_quoted(&self, unit: usize, at: usize) -> bool {
+        is_quoted(self.source.text(), self.units[unit].text, at)
     }
 
     pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
@@ -138,6 +145,20 @@ pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterat
             !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
         asks && prose
     })
+}
+
+/// How far back an opening quotation mark is looked for, in bytes.
+const QUOTE_REACH: usize = 1000;
+
+/// True when an odd number of quotation marks stands between the start of `within` and the place.
+pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
+    let mut from = at.saturating_sub(QUOTE_REACH).max(within.start());
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    let head = &text[from..at.max(from)];
+    let straight = head.matches(['"', '`']).count() % 2 == 1;
+    straight || head.matches('“').count() > head.matches('”').count()
 }
 
 /// Takes what checks report and stamps it with the check's name and weight.

@@ -55,7 +55,7 @@ impl Check for LeftOverSlot {
                 }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))
                     || case.slots.iter().any(|slot| slot.span.overlaps(word.span()))
-                    || is_quoted(case.text(unit.text), word.span().start() - unit.text.start());
+                    || case.is_quoted(index, word.span().start());
                 if !spoken {
                     let message = format!("`{text}` is still in the prompt");
                     sink.report(unit.text, message, "do what the note says, then take the note out");
@@ -70,20 +70,6 @@ impl Check for LeftOverSlot {
 fn by_hand(syntax: Syntax, word: &str) -> bool {
     matches!(syntax, Syntax::Brackets | Syntax::Angles)
         || ["todo", "tbd", "fixme", "xxx"].contains(&word.to_lowercase().as_str())
-}
-
-/// How far back an opening quotation mark is looked for, in bytes.
-const QUOTE_REACH: usize = 1000;
-
-/// True when an odd number of quotation marks stands before the place.
-pub(super) fn is_quoted(text: &str, at: usize) -> bool {
-    let mut from = at.saturating_sub(QUOTE_REACH);
-    while !text.is_char_boundary(from) {
-        from += 1;
-    }
-    let head = &text[from..at];
-    let straight = head.matches(['"', '`']).count() % 2 == 1;
-    straight || head.matches('“').count() > head.matches('”').count()
 }
 
 /// Two ways of writing slots in one prompt.

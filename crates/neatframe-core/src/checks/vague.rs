@@ -44,17 +44,15 @@ impl Check for UnmeasuredWording {
         let length_stated = case.demands().any(|unit| states_length(case.words_of(unit)));
         for unit in case.demands().filter(|unit| !case.repeats.contains_key(unit)) {
             let words = case.words_of(unit);
-            let text = case.text(case.units[unit].text);
             let vague: Vec<&Hit> = case.hits[unit]
                 .iter()
                 .filter(|hit| hit.set == Set::Vague && VAGUE[hit.entry as usize].kind != VagueKind::Plain)
                 .take(MOST)
                 .filter(|hit| {
-                    let at = words[hit.first].start as usize - case.units[unit].text.start();
                     let padded = |other: &Hit| {
                         other.set == Set::Padding && other.first <= hit.last && hit.first <= other.last
                     };
-                    !super::slot::is_quoted(text, at)
+                    !case.is_quoted(unit, words[hit.first].start as usize)
                         && !case.hits[unit].iter().any(padded)
                         && !is_pinned(case, unit, words, hit, length_stated)
                 })

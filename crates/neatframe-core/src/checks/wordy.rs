@@ -53,7 +53,7 @@ impl Check for Padding {
             for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding).take(MOST) {
                 let term = &PADDING[hit.entry as usize];
                 let span = words[hit.first].span().cover(words[hit.last].span());
-                if super::slot::is_quoted(case.text(unit.text), span.start() - unit.text.start()) {
+                if case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);

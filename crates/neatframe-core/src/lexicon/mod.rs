@@ -16,11 +16,16 @@ pub(crate) enum Set {
     Cue,
     Title,
     Kind,
+    Hedge,
+    Ban,
+    Charm,
+    Pole,
 }
 
 /// One place of a compiled pattern.
 pub(crate) enum Token {
     Word(u32),
+    OneOf(&'static [u32]),
     Number,
     Any,
     Gap,
@@ -99,6 +104,14 @@ pub(crate) struct KindOfWork {
     pub(crate) weight: f32,
 }
 
+/// One of the demands that stand against each other on an axis.
+pub(crate) struct Pole {
+    pub(crate) axis: &'static str,
+    pub(crate) name: &'static str,
+    /// The pole that a negation turns it into; empty when it turns into none.
+    pub(crate) flips: &'static str,
+}
+
 include!(concat!(env!("OUT_DIR"), "/lexicon.rs"));
 
 /// A pattern found in a run of words; `first` and `last` are indices into that run, both included.
@@ -168,6 +181,7 @@ fn match_rest(rest: &[Token], words: &[Word], at: usize) -> Option<usize> {
     let word = words.get(at + 1)?;
     let fits = match token {
         Token::Word(id) => word.id == *id,
+        Token::OneOf(ids) => ids.contains(&word.id),
         Token::Number => word.is_number(),
         Token::Any => !word.is(PUNCTUATION),
         Token::Gap => false,

@@ -24,7 +24,7 @@ pub(super) fn order(text: &str, sentence: Span, words: &[Word]) -> Option<usize>
     let opens = |opening: &&[&str]| opening.iter().enumerate().all(|(at, word)| said(at) == *word);
     // "As a senior editor, rewrite the notice": without the verb the comma has to part the two.
     let short = said(0) == "as" && ["a", "an", "our", "the"].contains(&said(1).as_str());
-    if !short && !PERSONA.iter().any(|opening| opens(&opening)) {
+    if !short && !PERSONA.iter().any(opens) {
         return None;
     }
     for at in 3..words.len().saturating_sub(2) {

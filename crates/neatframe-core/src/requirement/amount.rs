@@ -1,0 +1,409 @@
+//! Lengths and counts: "at most 80 words", "between three and five bullets", "each title under 60 characters".
+
+use super::{Demand, Requirement, Sight, Subject, is_exception};
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+
+/// What is counted.
+#[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Measure {
+    /// Characters, blanks included.
+    Characters,
+    /// Words.
+    Words,
+    /// Sentences.
+    Sentences,
+    /// Paragraphs.
+    Paragraphs,
+    /// Lines.
+    Lines,
+    /// Pages.
+    Pages,
+    /// Tokens.
+    Tokens,
+    /// Things of a kind, in the plural: bullets, options, questions.
+    Items(&'static str),
+}
+
+/// What a noun after a number counts, by its singular and plural.
+const MEASURES: [(&str, &str, Measure); 34] = [
+    ("character", "characters", Measure::Characters),
+    ("char", "chars", Measure::Characters),
+    ("letter", "letters", Measure::Items("letters")),
+    ("word", "words", Measure::Words),
+    ("sentence", "sentences", Measure::Sentences),
+    ("paragraph", "paragraphs", Measure::Paragraphs),
+    ("line", "lines", Measure::Lines),
+    ("page", "pages", Measure::Pages),
+    ("token", "tokens", Measure::Tokens),
+    ("bullet", "bullets", Measure::Items("bullets")),
+    ("point", "points", Measure::Items("points")),
+    ("item", "items", Measure::Items("items")),
+    ("option", "options", Measure::Items("options")),
+    ("idea", "ideas", Measure::Items("ideas")),
+    ("name", "names", Measure::Items("names")),
+    ("title", "titles", Measure::Items("titles")),
+    ("headline", "headlines", Measure::Items("headlines")),
+    ("question", "questions", Measure::Items("questions")),
+    ("example", "examples", Measure::Items("examples")),
+    ("section", "sections", Measure::Items("sections")),
+    ("row", "rows", Measure::Items("rows")),
+    ("column", "columns", Measure::Items("columns")),
+    ("step", "steps", Measure::Items("steps")),
+    ("suggestion", "suggestions", Measure::Items("suggestions")),
+    ("version", "versions", Measure::Items("versions")),
+    ("variant", "variants", Measure::Items("variants")),
+    ("tip", "tips", Measure::Items("tips")),
+    ("reason", "reasons", Measure::Items("reasons")),
+    ("hashtag", "hashtags", Measure::Items("hashtags")),
+    ("slogan", "slogans", Measure::Items("slogans")),
+    ("keyword", "keywords", Measure::Items("keywords")),
+    ("tag", "tags", Measure::Items("tags")),
+    ("tagline", "taglines", Measure::Items("taglines")),
+    ("stanza", "stanzas", Measure::Items("stanzas")),
+];
+
+impl Measure {
+    fn named(word: &str) -> Option<Measure> {
+        let lower = word.to_lowercase();
+        let found = MEASURES.iter().find(|(one, many, _)| *one == lower || *many == lower);
+        found.map(|(_, _, measure)| measure.clone())
+    }
+
+    /// The noun for people: `words`, or `word` after one.
+    pub fn name(&self, bound: &Bound) -> &'static str {
+        let one = bound.most == Some(1) || (bound.most.is_none() && bound.least == Some(1));
+        let row = MEASURES.iter().find(|(_, _, measure)| measure == self);
+        row.map_or("", |(single, many, _)| if one { single } else { many })
+    }
+
+    /// The name in machine-readable output, in the plural.
+    pub fn id(&self) -> &'static str {
+        self.name(&Bound { least: None, most: None, about: false })
+    }
+}
+
+/// How much: limits are included.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct Bound {
+    /// The fewest.
+    pub least: Option<u32>,
+    /// The most.
+    pub most: Option<u32>,
+    /// True for "about 80", which leaves room on both sides.
+    pub about: bool,
+}
+
+impl Bound {
+    /// The bound in words: `at most 80`, `3 to 5`, `exactly 2`, `about 80`.
+    pub fn shown(&self) -> String {
+        match (self.least, self.most) {
+            (Some(least), Some(most)) if least == most && self.about => format!("about {least}"),
+            (Some(least), Some(most)) if least == most => format!("exactly {least}"),
+            (Some(least), Some(most)) => format!("{least} to {most}"),
+            (Some(least), None) => format!("at least {least}"),
+            (None, Some(most)) => format!("at most {most}"),
+            (None, None) => "any number of".into(),
+        }
+    }
+
+    /// True when no number meets both. "About 80" reaches a quarter to each side.
+    pub fn excludes(&self, other: &Bound) -> bool {
+        let low = |bound: &Bound| {
+            bound.least.map(|least| if bound.about { least - least / 4 } else { least }).unwrap_or(0)
+        };
+        let high = |bound: &Bound| {
+            bound.most.map(|most| if bound.about { most + most / 4 } else { most }).unwrap_or(u32::MAX)
+        };
+        low(self) > high(other) || low(other) > high(self)
+    }
+
+    /// True when a count meets the bound.
+    pub fn holds(&self, count: usize) -> bool {
+        let count = u32::try_from(count).unwrap_or(u32::MAX);
+        !self.excludes(&Bound { least: Some(count), most: Some(count), about: false })
+    }
+}
+
+/// What stands right before a number and bounds it. Longer phrases come first.
+const BEFORE: [(&[&str], Side); 40] = [
+    (&["no", "more", "than"], Side::Most),
+    (&["not", "more", "than"], Side::Most),
+    (&["no", "longer", "than"], Side::Most),
+    (&["not", "longer", "than"], Side::Most),
+    (&["not", "exceed"], Side::Most),
+    (&["never", "exceed"], Side::Most),
+    (&["not", "over"], Side::Most),
+    (&["no", "fewer", "than"], Side::Least),
+    (&["no", "less", "than"], Side::Least),
+    (&["not", "fewer", "than"], Side::Least),
+    (&["not", "less", "than"], Side::Least),
+    (&["no", "shorter", "than"], Side::Least),
+    (&["a", "maximum", "of"], Side::Most),
+    (&["maximum", "of"], Side::Most),
+    (&["a", "minimum", "of"], Side::Least),
+    (&["minimum", "of"], Side::Least),
+    (&["a", "limit", "of"], Side::Most),
+    (&["limited", "to"], Side::Most),
+    (&["fewer", "than"], Side::Under),
+    (&["less", "than"], Side::Under),
+    (&["shorter", "than"], Side::Under),
+    (&["longer", "than"], Side::Over),
+    (&["more", "than"], Side::Over),
+    (&["at", "most"], Side::Most),
+    (&["at", "least"], Side::Least),
+    (&["up", "to"], Side::Most),
+    (&["exactly"], Side::Exact),
+    (&["precisely"], Side::Exact),
+    (&["under"], Side::Under),
+    (&["below"], Side::Under),
+    (&["within"], Side::Most),
+    (&["max"], Side::Most),
+    (&["maximum"], Side::Most),
+    (&["min"], Side::Least),
+    (&["minimum"], Side::Least),
+    (&["≤"], Side::Most),
+    (&["≥"], Side::Least),
+    (&["about"], Side::About),
+    (&["around"], Side::About),
+    (&["roughly"], Side::About),
+];
+
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Side {
+    Most,
+    Under,
+    Least,
+    Over,
+    Exact,
+    About,
+}
+
+/// Nouns that stand for the whole reply.
+const WHOLE: &str = " answer reply response output letter notice email mail message text article report essay post story whole total \
+ it this everything result document page review summary description minutes digest newsletter ";
+
+/// Nouns of parts that carry a length of their own, in the singular.
+const PARTS: &str = " title headline subject summary introduction intro conclusion bullet item sentence paragraph section description \
+ caption label name body abstract slogan tagline heading row cell field quote question reason opening closing greeting step option \
+ point line answer reply note lead teaser comment entry value turn message title tag step idea stop day ";
+
+/// Reads the amounts that a unit states.
+pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    let span = sight.units[unit].text;
+    let words = sight.words.within(span);
+    let mut at = 0;
+    while at < words.len() {
+        let Some((first, bound, measure_at)) = amount_at(text, words, at) else {
+            at += 1;
+            continue;
+        };
+        let Some(measure) = Measure::named(words[measure_at].text(text)) else {
+            at += 1;
+            continue;
+        };
+        let place = words[first].span().cover(words[measure_at].span());
+        let before =
+            found.last().filter(|earlier| earlier.unit == unit).map(|earlier| earlier.demand.clone());
+        let subject = subject(sight, unit, words, (first, measure_at), before);
+        let demand = Demand::Amount { measure, bound };
+        found.push(Requirement {
+            unit,
+            span: place,
+            subject,
+            demand,
+            conditional: is_exception(text, words),
+        });
+        at = measure_at + 1;
+    }
+}
+
+fn number(text: &str, word: Word) -> Option<u32> {
+    match vocabulary::number_value(word.id) {
+        Some(value) => Some(value),
+        None if word.is_number() => word.text(text).replace(',', "").parse().ok(),
+        None => None,
+    }
+}
+
+/// An amount whose number stands at `at`: its first word, the bound, and the word that names the measure.
+fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usize)> {
+    let said = |index: usize| words.get(index).map_or("", |word| word.text(text));
+    let value = number(text, words[at])?;
+    let lower = |index: usize| said(index).to_lowercase();
+    // "3 to 5", "3–5" (the reader drops a dash between digits), "three or four", "between 3 and 5".
+    let mut last = at;
+    let mut top = None;
+    let joined = ["to", "or", "and", "–", "-"].contains(&lower(at + 1).as_str());
+    if joined && let Some(second) = words.get(at + 2).and_then(|word| number(text, *word)) {
+        let between = at > 0 && lower(at - 1) == "between";
+        if second > value && (lower(at + 1) != "and" || between) {
+            (top, last) = (Some(second), at + 2);
+        }
+    } else if let Some(next) = words.get(at + 1)
+        && let Some(second) = number(text, *next)
+        && next.start == words[at].end + if text[words[at].end as usize..].starts_with('-') { 1 } else { 3 }
+        && second > value
+    {
+        (top, last) = (Some(second), at + 1);
+    }
+    // The measure follows at once, or after an adjective or two: "80 short words".
+    let measure_at = (last + 1..=last + 3).find(|&index| {
+        Measure::named(said(index)).is_some() && (last + 1..index).all(|between| is_adjective(words, between))
+    })?;
+    let mut first = at;
+    let mut side = None;
+    for (phrase, means) in BEFORE {
+        let fits = phrase.len() <= at
+            && phrase.iter().enumerate().all(|(offset, word)| lower(at - phrase.len() + offset) == *word);
+        if fits {
+            first = at - phrase.len();
+            side = Some(means);
+            break;
+        }
+    }
+    // "the two steps above", "step 3 lines": a number that names is no amount.
+    let named = at > 0
+        && [
+            "step", "section", "the", "these", "those", "all", "of", "stage", "rule", "chapter", "your",
+            "our",
+        ]
+        .contains(&lower(at - 1).as_str());
+    if named && top.is_none() && side.is_none() {
+        return None;
+    }
+    if at > 0 && lower(at - 1) == "between" {
+        first = at - 1;
+    }
+    // "Never use more than 3 bullets", "No sentence is longer than 20 words": negated, the bound turns.
+    let negated = words[..first].iter().any(|word| word.is(vocabulary::NEGATION));
+    let after = lower(measure_at + 1);
+    let after2 = lower(measure_at + 2);
+    let bound = |least, most| Bound { least, most, about: false };
+    let bound = match (side, top) {
+        (_, Some(top)) => bound(Some(value), Some(top)),
+        (Some(Side::Over), None) if negated => bound(None, Some(value)),
+        (Some(Side::Under), None) if negated => bound(Some(value), None),
+        (Some(Side::Most), None) => bound(None, Some(value)),
+        (Some(Side::Under), None) => bound(None, Some(value.saturating_sub(1))),
+        (Some(Side::Least), None) => bound(Some(value), None),
+        (Some(Side::Over), None) => bound(Some(value.saturating_add(1)), None),
+        (Some(Side::About), None) => Bound { least: Some(value), most: Some(value), about: true },
+        (Some(Side::Exact), None) => bound(Some(value), Some(value)),
+        (None, None) => match (after.as_str(), after2.as_str()) {
+            ("or", "fewer" | "less") | ("at", "most") | ("max" | "maximum", _) => bound(None, Some(value)),
+            ("or", "more") | ("at", "least") | ("min" | "minimum", _) => bound(Some(value), None),
+            _ if negated => return None,
+            // "in 80 words" is a target, "three options" a count.
+            _ => {
+                let long = matches!(
+                    said(measure_at).to_lowercase().as_str(),
+                    "words" | "characters" | "tokens" | "chars"
+                );
+                Bound { least: Some(value), most: Some(value), about: long }
+            }
+        },
+    };
+    Some((first, bound, measure_at))
+}
+
+fn is_adjective(words: &[Word], at: usize) -> bool {
+    words.get(at).is_some_and(|word| {
+        !word.is_punctuation()
+            && !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL)
+            && !word.is_number()
+    })
+}
+
+/// Whom the amount bounds: the part named nearest before it in its clause, or after it ("80 words per section").
+fn subject(
+    sight: &Sight<'_>,
+    unit: usize,
+    words: &[Word],
+    (first, measure_at): (usize, usize),
+    before: Option<Demand>,
+) -> Subject {
+    let text = sight.source.text();
+    let lower = |index: usize| words.get(index).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let singular = |word: &str| -> String {
+        match word.strip_suffix("ies") {
+            Some(stem) => format!("{stem}y"),
+            None => word
+                .strip_suffix('s')
+                .filter(|stem| stem.len() > 2 && !stem.ends_with('s'))
+                .unwrap_or(word)
+                .to_string(),
+        }
+    };
+    let counted = singular(&lower(measure_at));
+    if ["per", "each", "every", "a"].contains(&lower(measure_at + 1).as_str()) {
+        let thing = singular(&lower(measure_at + 2));
+        if PARTS.contains(&format!(" {thing} ")) {
+            return whole_or(Subject::Each(thing));
+        }
+    }
+    // "an 8-word title", "a two-sentence summary"; the counted noun then stands in the singular.
+    if lower(measure_at) == counted {
+        let after = singular(&lower(measure_at + 1));
+        if PARTS.contains(&format!(" {after} ")) {
+            return whole_or(Subject::Named(after));
+        }
+    }
+    for at in (first.saturating_sub(9)..first).rev() {
+        let word = lower(at);
+        if matches!(word.as_str(), ";" | "." | ",") && at + 1 < first {
+            break;
+        }
+        // "Three bullets, each under 12 words".
+        if word == "each"
+            && let Some(Demand::Amount { measure: Measure::Items(things), .. }) = &before
+        {
+            return whole_or(Subject::Each(singular(things)));
+        }
+        let thing = singular(&word);
+        if thing == counted || !PARTS.contains(&format!(" {thing} ")) {
+            if WHOLE.contains(&format!(" {word} ")) {
+                return Subject::Reply;
+            }
+            continue;
+        }
+        let leads: Vec<String> = (at.saturating_sub(3)..at).map(lower).collect();
+        let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&lead.as_str()))
+            || word != thing;
+        return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
+    }
+    // A field, or a section of its own, bounds what it names.
+    let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
+    if matches!(piece.kind, crate::outline::PieceKind::Field) {
+        let label = text[piece.lead.range()].to_lowercase();
+        let general = [
+            "length",
+            "limit",
+            "limits",
+            "size",
+            "format",
+            "output",
+            "rules",
+            "constraints",
+            "answer",
+            "reply",
+        ];
+        if !general.iter().any(|word| label.contains(word)) {
+            return Subject::Named(label);
+        }
+    }
+    Subject::Reply
+}
+
+/// "The answer has at most 80 words" bounds the reply.
+fn whole_or(subject: Subject) -> Subject {
+    match &subject {
+        Subject::Each(thing) | Subject::Named(thing)
+            if ["answer", "reply", "turn", "message"].contains(&thing.as_str()) =>
+        {
+            Subject::Reply
+        }
+        _ => subject,
+    }
+}

@@ -1,0 +1,121 @@
+//! Closed lists: the labels to choose from, the fields of a record, the written form of dates.
+
+use super::{Demand, Requirement, Sight, Subject, words::quotations};
+use crate::component::Component;
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// Forms of dates, as prompts name them.
+const DATES: [&str; 8] = [
+    "YYYY-MM-DD",
+    "DD/MM/YYYY",
+    "MM/DD/YYYY",
+    "DD.MM.YYYY",
+    "DD-MM-YYYY",
+    "YYYY/MM/DD",
+    "YYYYMMDD",
+    "ISO 8601",
+];
+
+/// Reads closed lists that stand within one unit.
+pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    let span = sight.units[unit].text;
+    let body = &text[span.range()];
+    let mut push = |demand: Demand| {
+        found.push(Requirement { unit, span, subject: Subject::Reply, demand, conditional: false });
+    };
+    if let Some(form) = DATES.iter().find(|form| body.to_uppercase().contains(*form)) {
+        let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
+        push(Demand::DateForm(form.into()));
+    }
+    let lower = body.to_lowercase();
+    let chooses = [
+        "one of",
+        "either",
+        "choose from",
+        "the labels",
+        "the classes",
+        "the categories",
+        "possible values",
+        "allowed values",
+        "one label",
+        "exactly one",
+    ]
+    .iter()
+    .find_map(|sign| lower.find(sign).map(|at| at + sign.len()));
+    if let Some(from) = chooses.filter(|from| body.is_char_boundary(*from)) {
+        let rest = Span::new(span.start() + from, span.end());
+        let quoted: Vec<String> = quotations(text, rest).into_iter().map(|(_, words)| words).collect();
+        let choices = if quoted.len() >= 2 { quoted } else { capitals(&text[rest.range()]) };
+        if choices.len() >= 2 {
+            push(Demand::OneOf(choices));
+        }
+    }
+}
+
+/// Words in capitals, as labels often are: `LATE, BROKEN or WRONG`.
+fn capitals(text: &str) -> Vec<String> {
+    let words = text.split(|c: char| !c.is_alphanumeric() && c != '_' && c != '-');
+    let label = |word: &&str| {
+        word.len() >= 2
+            && word.chars().any(char::is_uppercase)
+            && !word.chars().any(char::is_lowercase)
+            && !["JSON", "XML", "CSV", "YAML", "HTML", "OR", "AND", "NOT", "ID", "URL"].contains(word)
+    };
+    words.filter(label).map(str::to_string).collect()
+}
+
+/// Reads lists whose lead-in says that one of the items is to be chosen: "Give each message one label:" and the items below.
+pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    for lead in 0..sight.units.len() {
+        let body = text[sight.units[lead].text.range()].to_lowercase();
+        let asks = ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
+        if !asks
+            || sight.units[lead].kind == UnitKind::Code
+            || sight.labels[lead].component == Some(Component::Examples)
+        {
+            continue;
+        }
+        let mut names = Vec::new();
+        let mut last = lead;
+        for unit in lead + 1..sight.units.len() {
+            let listed = matches!(sight.units[unit].kind, UnitKind::Item { .. } | UnitKind::Field);
+            if !listed || sight.labels[unit].component == Some(Component::Examples) {
+                break;
+            }
+            // Only the first sentence of an item carries its name.
+            if sight.units[unit].opens_piece {
+                let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
+                let whole = &text[piece.lead.cover(sight.units[unit].text).range()];
+                match name(whole) {
+                    Some(name) => names.push(name),
+                    None => break,
+                }
+            }
+            last = unit;
+        }
+        let capital = names.iter().all(|name: &String| !name.chars().any(char::is_lowercase));
+        if names.len() >= 2 && (capital || body.contains("label") || body.contains("class")) {
+            let span = sight.units[lead].text.cover(sight.units[last].text);
+            let demand = Demand::OneOf(names);
+            found.push(Requirement { unit: lead, span, subject: Subject::Reply, demand, conditional: false });
+        }
+    }
+}
+
+/// The name at the head of an item: `- LATE: comes after the day`, "- `late` (…)".
+fn name(item: &str) -> Option<String> {
+    let item = item
+        .trim_start_matches(['-', '*', '•', ' ', '\t'])
+        .trim_start_matches(|c: char| c.is_ascii_digit() || ". )".contains(c));
+    let end = item.find([':', '(', '–', '—', '=']).or_else(|| item.find(" - "));
+    let head = match end {
+        Some(end) => &item[..end],
+        None if item.split_whitespace().count() <= 2 => item.trim_end_matches(['.', ',', ';']),
+        None => return None,
+    };
+    let name = head.trim().trim_matches(['"', '`', '*', '\'', '“', '”', '<', '>']);
+    (!name.is_empty() && name.split_whitespace().count() <= 3).then(|| name.to_string())
+}

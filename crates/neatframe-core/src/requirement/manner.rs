@@ -1,0 +1,37 @@
+//! Demands on manner: which pole of an axis a unit asks for.
+
+use super::{Demand, Requirement, Sight, Subject, is_exception};
+use crate::lexicon::{POLES, Set, vocabulary};
+
+/// How many words before the pole a negation reaches.
+const REACH: usize = 3;
+
+/// Reads the poles that a unit asks for. A pole named in quotation marks is talked about, not asked for.
+pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    let span = sight.units[unit].text;
+    let words = sight.words.within(span);
+    for hit in sight.hits[unit].iter().filter(|hit| hit.set == Set::Pole) {
+        let place = words[hit.first].span().cover(words[hit.last].span());
+        if crate::checks::is_quoted(text, span, place.start()) {
+            continue;
+        }
+        let pole = &POLES[hit.entry as usize];
+        let from = hit.first.saturating_sub(REACH);
+        let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
+        let from = before.map_or(from, |at| from + at + 1);
+        let negated = words[from..hit.last].iter().any(|word| word.is(vocabulary::NEGATION));
+        let name = match (negated, pole.flips) {
+            (true, "") if words[hit.first..=hit.last].iter().any(|word| word.is(vocabulary::NEGATION)) => {
+                pole.name
+            }
+            // A pole that is ruled out, and stands against no single other one.
+            (true, "") => continue,
+            (true, flips) => flips,
+            (false, _) => pole.name,
+        };
+        let demand = Demand::Manner { axis: pole.axis, pole: name };
+        let conditional = is_exception(text, words);
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional });
+    }
+}

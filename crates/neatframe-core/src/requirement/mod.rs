@@ -1,0 +1,154 @@
+//! What a prompt demands, read once into typed values: everything that asks "what is demanded here" reads these.
+
+mod amount;
+mod choice;
+mod manner;
+mod words;
+
+pub use amount::{Bound, Measure};
+pub(crate) use words::is_exception;
+
+use crate::classify::Label;
+use crate::lexicon::Hit;
+use crate::outline::Outline;
+use crate::source::Source;
+use crate::span::Span;
+use crate::units::Unit;
+use crate::words::Words;
+
+/// What a demand is about.
+#[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Subject {
+    /// The whole reply.
+    Reply,
+    /// Every one of the things named: each bullet, each sentence.
+    Each(String),
+    /// A named part: the title, the summary, a field.
+    Named(String),
+}
+
+impl Subject {
+    /// The name for people and for machine-readable output: `reply`, `each bullet`, `title`.
+    pub fn name(&self) -> String {
+        match self {
+            Subject::Reply => "reply".into(),
+            Subject::Each(thing) => format!("each {thing}"),
+            Subject::Named(part) => part.clone(),
+        }
+    }
+}
+
+/// What is demanded.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub enum Demand {
+    /// A length or a count.
+    Amount {
+        /// Of what.
+        measure: Measure,
+        /// How much of it.
+        bound: Bound,
+    },
+    /// One pole of an axis on which prompts contradict themselves: tone, layout, person, emoji, asking back.
+    Manner {
+        /// The axis: `layout`.
+        axis: &'static str,
+        /// Where on it: `no bullets`.
+        pole: &'static str,
+    },
+    /// Words that have to be in the reply.
+    Mention(String),
+    /// Words that must not be in the reply.
+    Omit(String),
+    /// The words that the reply begins with.
+    BeginsWith(String),
+    /// The words that the reply ends with.
+    EndsWith(String),
+    /// The answer is one of these words.
+    OneOf(Vec<String>),
+    /// A written form for dates, such as `YYYY-MM-DD`.
+    DateForm(String),
+    /// The fields of a record, in order.
+    Fields(Vec<String>),
+    /// What to do when something is missing or fails.
+    Fallback,
+    /// A step that waits for something before the next.
+    Gate,
+}
+
+impl Demand {
+    /// The kind of demand, for machine-readable output.
+    pub fn id(&self) -> &'static str {
+        match self {
+            Demand::Amount { .. } => "amount",
+            Demand::Manner { .. } => "manner",
+            Demand::Mention(_) => "mention",
+            Demand::Omit(_) => "omit",
+            Demand::BeginsWith(_) => "begins_with",
+            Demand::EndsWith(_) => "ends_with",
+            Demand::OneOf(_) => "one_of",
+            Demand::DateForm(_) => "date_form",
+            Demand::Fields(_) => "fields",
+            Demand::Fallback => "fallback",
+            Demand::Gate => "gate",
+        }
+    }
+
+    /// The demand in words: `at most 80 words`, `layout: no bullets`.
+    pub fn shown(&self) -> String {
+        match self {
+            Demand::Amount { measure, bound } => format!("{} {}", bound.shown(), measure.name(bound)),
+            Demand::Manner { axis, pole } => format!("{axis}: {pole}"),
+            Demand::Mention(words) => format!("says `{words}`"),
+            Demand::Omit(words) => format!("never says `{words}`"),
+            Demand::BeginsWith(words) => format!("begins with `{words}`"),
+            Demand::EndsWith(words) => format!("ends with `{words}`"),
+            Demand::OneOf(words) => format!("one of {}", words.join(", ")),
+            Demand::DateForm(form) => format!("dates as {form}"),
+            Demand::Fields(names) => format!("fields {}", names.join(", ")),
+            Demand::Fallback => "says what to do in a gap".into(),
+            Demand::Gate => "waits before going on".into(),
+        }
+    }
+}
+
+/// A rule that the prompt states.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Requirement {
+    /// The unit that states it, an index into the review's units.
+    pub unit: usize,
+    /// The words that state it.
+    pub span: Span,
+    /// What it is about.
+    pub subject: Subject,
+    /// What it demands.
+    pub demand: Demand,
+    /// True when the sentence names a condition or an exception, so that another rule may hold beside it.
+    pub conditional: bool,
+}
+
+/// What the readers of single kinds of demand see.
+pub(crate) struct Sight<'a> {
+    pub(crate) source: &'a Source,
+    pub(crate) words: &'a Words,
+    pub(crate) outline: &'a Outline,
+    pub(crate) units: &'a [Unit],
+    pub(crate) labels: &'a [Label],
+    pub(crate) hits: &'a [Vec<Hit>],
+}
+
+/// Reads the requirements of the units that demand something, in order of place.
+pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
+    let mut found = Vec::new();
+    for unit in demands {
+        amount::read(sight, unit, &mut found);
+        manner::read(sight, unit, &mut found);
+        choice::read(sight, unit, &mut found);
+        words::read(sight, unit, &mut found);
+    }
+    choice::lists(sight, &mut found);
+    found.sort_by_key(|requirement| (requirement.span, requirement.unit));
+    found
+}
+
+#[cfg(test)]
+mod tests;

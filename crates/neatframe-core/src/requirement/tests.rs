@@ -1,0 +1,45 @@
+//! One row per rule: what it is read as.
+
+use crate::ledger::Bytes;
+use crate::{Settings, Source, review};
+
+fn read(text: &str) -> Vec<String> {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    let review = review(source, &Settings::default(), &Bytes);
+    let shown = |r: &crate::Requirement| {
+        let when = if r.conditional { " (at times)" } else { "" };
+        format!("{}: {}{when}", r.subject.name(), r.demand.shown())
+    };
+    review.requirements().iter().map(shown).collect()
+}
+
+macro_rules! requirements {
+    ($($name:ident: $text:expr => [$($want:expr),* $(,)?];)*) => {
+        $(#[test]
+        fn $name() {
+            let want: Vec<&str> = vec![$($want),*];
+            assert_eq!(read($text), want);
+        })*
+    };
+}
+
+requirements! {
+    at_most: "Write the notice in at most 80 words." => ["reply: at most 80 words"];
+    no_more_than: "Use no more than three bullets." => ["reply: at most 3 bullets"];
+    under: "Each title must stay under 60 characters." => ["each title: at most 59 characters"];
+    ranges: "List between 3 and 5 options, each with 2-3 sentences." => ["reply: 3 to 5 options", "each option: 2 to 3 sentences"];
+    max_after: "Write 3 bullets max." => ["reply: at most 3 bullets"];
+    negated: "No sentence is longer than 20 words." => ["each sentence: at most 20 words"];
+    maximum_of: "Use a maximum of 4 paragraphs." => ["reply: at most 4 paragraphs"];
+    sign: "Keep the title ≤ 60 characters." => ["title: at most 60 characters"];
+    about: "Write about 200 words on the ferry." => ["reply: about 200 words"];
+    per_part: "Write 40 words per section." => ["each section: about 40 words"];
+    named: "Return a headline of at most 12 words." => ["headline: at most 12 words"];
+    manners: "Write the notice in the third person. Use no emojis." => ["reply: person: third person", "reply: emoji: no emoji"];
+    turned: "Never answer in full sentences." => ["reply: sentence form: no sentences"];
+    at_times: "Keep it short unless the guest asks for more." => ["reply: length: brief (at times)"];
+    openings: "Start every reply with \"Ahoy\". Never use the word \"sorry\"." => ["reply: begins with `Ahoy`", "reply: never says `sorry`"];
+    choices: "Answer with one of LATE, BROKEN or WRONG." => ["reply: one of LATE, BROKEN, WRONG"];
+    dates: "Write every date as YYYY-MM-DD." => ["reply: dates as YYYY-MM-DD"];
+    numbers_that_name: "Go back to step 3. Check the two lines above." => [];
+}

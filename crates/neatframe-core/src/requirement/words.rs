@@ -1,0 +1,157 @@
+//! Words that the reply has to hold, or must not, and what rules say about gaps and waiting.
+
+use super::{Demand, Requirement, Sight, Subject};
+use crate::component::{Component, Facet};
+use crate::span::Span;
+use crate::words::Word;
+
+/// Openings of clauses that say when a rule does not hold, or only when it does.
+const EXCEPTIONS: [&str; 14] = [
+    "unless",
+    "except",
+    "excepting",
+    "otherwise",
+    "if",
+    "when",
+    "whenever",
+    "where",
+    "until",
+    "while",
+    "once",
+    "apart",
+    "besides",
+    "instead",
+];
+
+/// True when a sentence names a condition or an exception.
+pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
+    let lower = |word: &Word| word.text(text).to_lowercase();
+    words.iter().any(|word| EXCEPTIONS.contains(&lower(word).as_str()))
+        || words.windows(2).any(|pair| {
+            lower(&pair[0]) == "only" && ["if", "when", "for", "in"].contains(&lower(&pair[1]).as_str())
+        })
+}
+
+/// Reads demands on quoted words, fallbacks and gates.
+pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    let span = sight.units[unit].text;
+    let words = sight.words.within(span);
+    let conditional = is_exception(text, words);
+    let mut push = |place: Span, demand: Demand| {
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional });
+    };
+    for (place, inner) in quotations(text, span).into_iter().take(6) {
+        let before = text[span.start()..place.start()].to_lowercase();
+        let before = before.trim_end();
+        let ends = |signs: &[&str]| signs.iter().any(|sign| before.ends_with(sign));
+        let opens =
+            ["start", "begin", "open", "starts", "begins", "opens"].iter().any(|verb| holds(before, verb));
+        let closes = ["end", "close", "finish", "ends", "closes", "finishes", "sign"]
+            .iter()
+            .any(|verb| holds(before, verb));
+        let forbids =
+            ["never", "not", "don't", "no", "avoid", "without"].iter().any(|verb| holds(before, verb));
+        if ends(&[
+            "with",
+            "with the words",
+            "with the line",
+            "with:",
+            "with the word",
+            "with the sentence",
+            "by",
+            "off with",
+        ]) && (opens || closes)
+            && !forbids
+        {
+            // "Start each bullet with" is about the bullet.
+            let part = ["each ", "every ", "bullet", "item", "line ", "title", "section", "paragraph"]
+                .iter()
+                .any(|word| before.contains(word));
+            let whole = ["reply", "replies", "answer", "message", "response", "letter", "email", "turn"]
+                .iter()
+                .any(|word| before.contains(word));
+            if !part || whole {
+                push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
+            }
+        } else if forbids
+            && ends(&[
+                "use",
+                "say",
+                "write",
+                "the word",
+                "the words",
+                "mention",
+                "the phrase",
+                "the term",
+                "using",
+                "saying",
+                "or",
+                ",",
+                "phrases like",
+                "words like",
+                "words such as",
+            ])
+        {
+            let verbs =
+                ["use", "say", "write", "mention", "word", "words", "phrase", "using", "saying", "avoid"];
+            if verbs.iter().any(|verb| holds(before, verb)) {
+                push(place, Demand::Omit(inner));
+            }
+        } else if ends(&[
+            "include the word",
+            "include the words",
+            "include the phrase",
+            "use the word",
+            "use the words",
+            "mention",
+            "include the line",
+            "include",
+        ]) {
+            push(place, Demand::Mention(inner));
+        }
+    }
+    let label = &sight.labels[unit];
+    if label.facets.contains(Facet::Fallback) && label.serves(Component::Constraints) {
+        push(span, Demand::Fallback);
+    }
+    let lower = text[span.range()].to_lowercase();
+    if [
+        "wait for",
+        "do not go on until",
+        "don't go on until",
+        "before you go on",
+        "only then",
+        "do not proceed until",
+        "gate:",
+    ]
+    .iter()
+    .any(|sign| lower.contains(sign))
+    {
+        push(span, Demand::Gate);
+    }
+}
+
+fn holds(text: &str, word: &str) -> bool {
+    text.split(|c: char| !c.is_alphanumeric() && c != '\'').any(|found| found == word)
+}
+
+/// Quoted stretches of up to 60 characters, with their words.
+pub(super) fn quotations(text: &str, span: Span) -> Vec<(Span, String)> {
+    let body = &text[span.range()];
+    let mut found = Vec::new();
+    let mut rest = 0;
+    while let Some(offset) = body[rest..].find(['"', '“', '`']) {
+        let open = rest + offset;
+        let sign = body[open..].chars().next().unwrap_or('"');
+        let inner = open + sign.len_utf8();
+        let close = if sign == '“' { '”' } else { sign };
+        let Some(length) = body[inner..].find(close) else { break };
+        rest = inner + length + close.len_utf8();
+        let words = body[inner..inner + length].trim();
+        if !words.is_empty() && words.chars().count() <= 60 {
+            found.push((Span::new(span.start() + open, span.start() + rest), words.to_string()));
+        }
+    }
+    found
+}
