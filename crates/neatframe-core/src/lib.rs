@@ -32,6 +32,7 @@ mod ledger;
 mod lexicon;
 mod likeness;
 mod message;
+mod numbering;
 mod outline;
 mod reframe;
 mod repeats;

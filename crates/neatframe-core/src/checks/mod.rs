@@ -2,8 +2,10 @@
 
 mod markup;
 mod missing;
+mod phrasing;
 mod redundant;
 mod slot;
+mod steps;
 mod vague;
 mod wordy;
 
@@ -58,6 +60,11 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &vague::UnmeasuredWording,
     &redundant::SaidBefore,
     &wordy::Padding,
+    &phrasing::BareProhibition,
+    &phrasing::HedgedOrder,
+    &phrasing::ProhibitionPile,
+    &steps::StepNumbers,
+    &steps::LostReference,
     &slot::LeftOverSlot,
     &slot::MixedSlots,
     &markup::OpenFence,

@@ -1,0 +1,245 @@
+//! Prohibitions that leave open what to do, and orders put as wishes.
+
+use super::{Case, Check, Meta, Sink, cut};
+use crate::component::{Component, Facet};
+use crate::finding::{Family, Severity};
+use crate::lexicon::{BANS, HEDGES, Hit, Set, vocabulary};
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+
+/// A prohibition of manner with no word on what to do instead.
+pub(super) struct BareProhibition;
+
+static BARE: Meta = Meta {
+    id: "bare-prohibition",
+    family: Family::Phrasing,
+    severity: Severity::Warning,
+    summary: "a prohibition of manner that does not say what to do instead",
+    english: true,
+    why: "A model that knows only what to avoid falls back on its default, which is often a neighbour of what was forbidden.",
+    bad: &[
+        "Write the notice. Don't be robotic.",
+        "Write the notice. No clichés.",
+        "- Write the notice\n- Do not sound like a brochure",
+    ],
+    good: &[
+        "Write the notice. Don't be robotic: write as you would speak to a neighbour at the quay.",
+        "Write the notice. Never ask for card numbers.",
+        "Write the notice. Use plain words instead of jargon.",
+        "Write the notice. No clichés; name the pier, the hour and the boat instead.",
+        "Begin with \"No clichés\".",
+    ],
+};
+
+impl Check for BareProhibition {
+    fn meta(&self) -> &'static Meta {
+        &BARE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for unit in case.demands() {
+            let words = case.words_of(unit);
+            let mut bans = case.hits[unit].iter().filter(|hit| hit.set == Set::Ban);
+            let Some(hit) = bans.find(|hit| {
+                !case.is_quoted(unit, words[hit.first].start as usize) && !offers_a_way(case, unit, words, hit)
+            }) else {
+                continue;
+            };
+            let span = sentence_around(case, unit, words, hit);
+            let message = format!("`{}` leaves open what to do instead", case.shown(span));
+            sink.report(span, message, BANS[hit.entry as usize]);
+        }
+    }
+}
+
+/// Words that turn from what is forbidden to what is wanted.
+const TURNS: [&str; 9] =
+    ["instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until"];
+
+/// True when the sentence or the next one says what to do.
+fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool {
+    let text = case.source.text();
+    let lower = |word: &Word| word.text(text).to_lowercase();
+    let turns = |words: &[Word]| words.iter().any(|word| TURNS.contains(&lower(word).as_str()));
+    let after = &words[hit.last + 1..];
+    let end = after.iter().position(|word| matches!(word.text(text), "." | "!" | "?")).unwrap_or(after.len());
+    let (same, next) = after.split_at(end);
+    // "; write as ...", ": plain words", "— say it".
+    let goes_on = same.iter().enumerate().any(|(at, word)| {
+        let sign = matches!(word.text(text), ";" | ":" | "—" | "–" | "(" | "-");
+        let sign = sign || word.text(text) == "," && same.get(at + 1).is_some_and(|word| word.is(vocabulary::VERB));
+        sign && same.len() > at + 1
+    });
+    if goes_on || turns(same) {
+        return true;
+    }
+    // "Plain words, no jargon": what is wanted stands before.
+    let before = &words[..hit.first];
+    let before_from =
+        before.iter().rposition(|word| matches!(word.text(text), "." | "!" | "?")).map_or(0, |at| at + 1);
+    let head = &before[before_from..];
+    let wanted = head.iter().filter(|word| !word.is_punctuation()).count() >= 2
+        && !head.iter().any(|word| word.is(vocabulary::CONDITION));
+    if wanted {
+        return true;
+    }
+    let follows = if next.len() > 1 {
+        next.iter().find(|word| !word.is_punctuation()).map(lower)
+    } else {
+        let block = case.units[unit].block;
+        let next = case.units.get(unit + 1).filter(|next| next.block == block && !next.opens_piece);
+        next.and_then(|_| case.words_of(unit + 1).iter().find(|word| !word.is_punctuation()).map(lower))
+    };
+    follows.is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&word.as_str()))
+}
+
+/// The sentence of a unit that holds a hit: a unit of several sentences keeps the others out.
+fn sentence_around(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> Span {
+    let text = case.source.text();
+    let stops = |word: &Word| matches!(word.text(text), "." | "!" | "?");
+    let from = words[..hit.first].iter().rposition(stops).map_or(0, |at| at + 1);
+    let to = words[hit.last..].iter().position(stops).map_or(words.len() - 1, |at| hit.last + at);
+    let span = words[from].span().cover(words[to].span());
+    Span::clamp(span, case.units[unit].text)
+}
+
+/// An action put as a wish, a doubt or a possibility.
+pub(super) struct HedgedOrder;
+
+static HEDGED: Meta = Meta {
+    id: "hedged-order",
+    family: Family::Phrasing,
+    severity: Severity::Warning,
+    summary: "an order put as a wish, a doubt or a possibility",
+    english: true,
+    why: "A suggestion gets a suggestion back, or nothing: what may be done is done at some times only.",
+    bad: &[
+        "It would be nice if you could name the pier.",
+        "Write a notice. Maybe you could add the fare.",
+        "I was wondering if you could write a notice.",
+    ],
+    good: &[
+        "Name the pier. If the guest might be late, say so.",
+        "Name the pier that a guest could reach on foot.",
+        "Guest: could you maybe tell me the fare?\nClerk: It is 4 crowns.\nGuest: maybe you could check\nClerk: Done.",
+    ],
+};
+
+impl Check for HedgedOrder {
+    fn meta(&self) -> &'static Meta {
+        &HEDGED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for (unit, label) in case.labels.iter().enumerate() {
+            let talk = matches!(
+                case.units[unit].kind,
+                UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn
+            );
+            let asks = label.serves(Component::Task)
+                || label.serves(Component::Constraints)
+                || label.serves(Component::OutputFormat)
+                || label.facets.contains(Facet::Obligation);
+            if talk || label.component == Some(Component::Examples) {
+                continue;
+            }
+            let words = case.words_of(unit);
+            let addresses = |hit: &Hit| {
+                let mut said = words[hit.first..=hit.last].iter().map(|word| word.text(case.source.text()));
+                said.any(|word| word.eq_ignore_ascii_case("you"))
+            };
+            let hedge = case.hits[unit].iter().find(|hit| {
+                hit.set == Set::Hedge
+                    && (asks || addresses(hit))
+                    && !case.is_quoted(unit, words[hit.first].start as usize)
+            });
+            let Some(hit) = hedge else { continue };
+            // "If the guest could maybe be late": the doubt is about the case, not the order.
+            let opens = words[..hit.first].iter().all(|word| word.is_punctuation());
+            let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
+            if conditional && !opens {
+                continue;
+            }
+            let span = words[hit.first].span().cover(words[hit.last].span());
+            let message = format!("`{}` turns an order into a wish", case.shown(span));
+            let finding = sink.report(span, message, "order it: begin with the verb");
+            let follows = words.get(hit.last + 1).is_some_and(|word| word.is(vocabulary::VERB));
+            let asked = words.last().is_some_and(|word| word.text(case.source.text()) == "?");
+            if opens && follows && !asked {
+                finding.fix = cut(case.source.text(), span, HEDGES[hit.entry as usize], true);
+            }
+        }
+    }
+}
+
+/// A run of prohibitions.
+pub(super) struct ProhibitionPile;
+
+static PILE: Meta = Meta {
+    id: "prohibition-pile",
+    family: Family::Phrasing,
+    severity: Severity::Note,
+    summary: "a run of prohibitions with nothing between that says what to do",
+    english: true,
+    why: "A pile of prohibitions brings each forbidden thing to mind and draws no picture of what is wanted.",
+    bad: &[
+        "Write the notice.\n- Do not praise the boat.\n- Do not mention the weather.\n- Never use capitals.\n- Do not add a greeting.\n- Never write in verse.\n- Do not quote the captain.",
+    ],
+    good: &[
+        "Write the notice.\n- Name the pier.\n- Do not mention the weather.\n- Use plain words.\n- Never write in verse.\n- State the hour.",
+    ],
+};
+
+/// How many prohibitions in a row make a pile.
+const PILE_LEAST: usize = 6;
+
+impl Check for ProhibitionPile {
+    fn meta(&self) -> &'static Meta {
+        &PILE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut run: Vec<usize> = Vec::new();
+        let mut report = |run: &mut Vec<usize>| {
+            if let (Some(&first), Some(&last)) = (run.first(), run.last())
+                && run.len() >= PILE_LEAST
+            {
+                let span = case.units[first].text.cover(case.units[last].text);
+                let message = format!("{} prohibitions in a row", run.len());
+                let write = "say what the answer should be and do; keep the prohibitions that guard safety or scope";
+                sink.report(span, message, write);
+            }
+            run.clear();
+        };
+        for unit in case.demands() {
+            if is_bare_ban(case, unit) {
+                if run.last().is_some_and(|&last| case.units[last].section != case.units[unit].section) {
+                    report(&mut run);
+                }
+                run.push(unit);
+            } else {
+                report(&mut run);
+            }
+        }
+        report(&mut run);
+    }
+}
+
+/// A sentence that opens with a prohibition and holds nothing else.
+fn is_bare_ban(case: &Case<'_>, unit: usize) -> bool {
+    let words = case.words_of(unit);
+    let text = case.source.text();
+    let lower = |word: &Word| word.text(text).to_lowercase();
+    let opening: Vec<String> =
+        words.iter().filter(|word| !word.is_punctuation()).take(2).map(lower).collect();
+    let forbids = match opening.first().map(String::as_str) {
+        Some("never" | "don't" | "avoid" | "no") => true,
+        Some("do" | "must") => opening.get(1).is_some_and(|word| word == "not"),
+        _ => false,
+    };
+    let more = words.iter().any(|word| {
+        matches!(word.text(text), ";" | ":" | "—" | "–") || TURNS.contains(&lower(word).as_str())
+    });
+    forbids && !more
+}

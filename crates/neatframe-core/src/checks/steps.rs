@@ -1,0 +1,123 @@
+//! Numbered steps, and references to steps, sections and other numbered parts.
+
+use super::{Case, Check, Meta, Sink};
+use crate::edit::Edit;
+use crate::finding::{Family, Severity};
+use crate::numbering::{self, Numbered};
+use crate::span::Span;
+
+/// A number is left out or stands twice, or the name of the steps changes.
+pub(super) struct StepNumbers;
+
+static NUMBERS: Meta = Meta {
+    id: "step-numbers",
+    family: Family::Steps,
+    severity: Severity::Warning,
+    summary: "a gap, a repeat or another name in numbered steps",
+    english: false,
+    why: "A missing number reads like a step that was cut, and a reference by number then points at the wrong one.",
+    bad: &[
+        "Do this:\n1. Read the log.\n2. Write the notice.\n4. Send it.",
+        "Do this:\n1. Read the log.\n2. Write the notice.\n2. Send it.",
+        "Step 1: Read the log.\nStep 2: Write the notice.\nStage 3: Send it.",
+    ],
+    good: &[
+        "Do this:\n1. Read the log.\n2. Write the notice.\n3. Send it.\n\nThen this:\n1. Rest.\n2. Eat.",
+        "1. One\n1. Two\n1. Three",
+        "Step 1: Read the log.\n\nIt lies on the desk.\n\nStep 2: Write the notice.",
+        "Lines that were cut:\n12. The boat was late.\n40. The quay was closed.",
+    ],
+};
+
+impl Check for StepNumbers {
+    fn meta(&self) -> &'static Meta {
+        &NUMBERS
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let highest = numbering::references(case).iter().map(|reference| reference.number).max().unwrap_or(0);
+        for run in numbering::runs(case.source, case.outline) {
+            // "1. 1. 1." is a way of writing lists, and a list of far numbers is no sequence.
+            if run.len() < 2 || run.iter().all(|step| step.number == run[0].number) {
+                continue;
+            }
+            let begins = run[0].number <= 1 || run.len() >= 3;
+            for (at, pair) in run.windows(2).enumerate() {
+                let (before, step) = (&pair[0], &pair[1]);
+                let place = case.source.slice(step.place).trim_end().to_string();
+                if step.word != before.word && before.word.is_some() && step.word.is_some() {
+                    let other = case.source.slice(before.place).trim_end();
+                    let message = format!("`{place}` has another name than `{other}`");
+                    let write = "give every step of one sequence the same name";
+                    sink.report(step.place, message, write).related.push(before.place);
+                } else if step.number == before.number {
+                    let message = format!("number {} stands twice", step.number);
+                    let finding = sink.report(step.place, message, "number the steps anew from here");
+                    finding.related.push(before.place);
+                    if highest <= step.number && begins {
+                        finding.fix = renumber(&run[at + 1..], before.number);
+                    }
+                } else if step.number > before.number + 1 && step.number <= before.number + FAR && begins {
+                    let message = format!("{} comes after {}: {} is not there", step.number, before.number, absent(before, step));
+                    let write = "number the steps without a gap, or put the missing one back";
+                    sink.report(step.place, message, write).related.push(before.place);
+                }
+            }
+        }
+    }
+}
+
+/// A gap wider than this is no slip: the numbers name something else.
+const FAR: u32 = 3;
+
+fn absent(before: &Numbered, step: &Numbered) -> String {
+    let numbers: Vec<String> = (before.number + 1..step.number).map(|number| number.to_string()).collect();
+    numbers.join(" and ")
+}
+
+/// Numbers the steps on from `last`.
+fn renumber(steps: &[Numbered], last: u32) -> Vec<Edit> {
+    let edit = |(step, number): (&Numbered, u32)| Edit { span: step.digits, replacement: number.to_string() };
+    steps.iter().zip(last + 1..).map(edit).collect()
+}
+
+/// A reference to a step, section or other numbered part that is not there.
+pub(super) struct LostReference;
+
+static LOST: Meta = Meta {
+    id: "lost-reference",
+    family: Family::Steps,
+    severity: Severity::Warning,
+    summary: "a reference to a step, section, appendix or gate that is not there",
+    english: true,
+    why: "The model cannot look it up, so it makes up what it might say.",
+    bad: &[
+        "1. Read the log.\n2. Write the notice.\n\nThen repeat step 5.",
+        "Write the notice as laid out in Appendix B.",
+        "Write the notice. Follow the style guide in section 7.",
+        "Write the notice. At gate 2, wait for the purser.",
+    ],
+    good: &[
+        "1. Read the log.\n2. Write the notice.\n\nThen repeat step 1.",
+        "Write the notice for section 7 of the quay.\n\n# Section 7\nIt lies to the north.",
+        "Explain the steps 1 to 3 of the safety card that the guest has: {{card}}",
+    ],
+};
+
+impl Check for LostReference {
+    fn meta(&self) -> &'static Meta {
+        &LOST
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let there = numbering::targets(case);
+        for reference in numbering::references(case) {
+            if there.holds(&reference) {
+                continue;
+            }
+            let words = case.shown(reference.span);
+            let message = format!("`{words}` is not in this prompt");
+            sink.report(reference.span, message, "put the part in, name one that is there, or say it here");
+        }
+    }
+}

@@ -1,0 +1,231 @@
+//! Numbered parts of a prompt, and the places that refer to them by number.
+
+use crate::checks::Case;
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::outline::{Outline, PieceKind};
+use crate::source::Source;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::collections::{BTreeSet, HashMap};
+
+/// A part that carries a number.
+#[derive(Clone, Debug)]
+pub(crate) struct Numbered {
+    pub(crate) number: u32,
+    /// `step` in `Step 3:`; none for `3.`.
+    pub(crate) word: Option<String>,
+    /// The marker.
+    pub(crate) place: Span,
+    /// The number within it.
+    pub(crate) digits: Span,
+    indent: u16,
+    /// Whether a closing bracket or a full stop follows.
+    style: char,
+}
+
+/// What a prompt may number and refer to.
+const NAMES: [&str; 22] = [
+    "step", "stage", "phase", "part", "task", "rule", "round", "section", "criterion", "point", "gate", "chapter", "appendix", "annex",
+    "item", "question", "example", "figure", "table", "checkpoint", "attachment", "clause",
+];
+
+/// Reads `3.`, `(3)`, `Step 3:` at the start of a marker or title.
+fn numbered(text: &str, span: Span, indent: u16) -> Option<Numbered> {
+    let body = &text[span.range()];
+    let bare = body.trim_start_matches(['(', '*', '_', '#', ' ']);
+    let word_length = bare.bytes().take_while(u8::is_ascii_alphabetic).count();
+    let word = (word_length > 1).then(|| bare[..word_length].to_lowercase());
+    if word.as_ref().is_some_and(|word| !NAMES.contains(&word.as_str())) {
+        return None;
+    }
+    let rest = if word.is_some() { bare[word_length..].trim_start_matches([' ', '#']) } else { bare };
+    let length = rest.bytes().take_while(u8::is_ascii_digit).count();
+    let after = rest[length..].chars().next().unwrap_or(' ');
+    // 2.1 is a place in a tree, not the next of a sequence.
+    let deeper = after == '.' && rest[length + 1..].starts_with(|c: char| c.is_ascii_digit());
+    let joined = after.is_alphanumeric() || matches!(after, '%' | '/');
+    if length == 0 || length > 3 || deeper || joined {
+        return None;
+    }
+    let number = rest[..length].parse().ok()?;
+    let at = span.end() - rest.len();
+    let style = if word.is_some() { 'w' } else { after };
+    let end = at + length + if matches!(after, '.' | ')' | ':') { 1 } else { 0 };
+    let place = Span::new(span.start(), end.min(span.end()));
+    Some(Numbered { number, word, place, digits: Span::new(at, at + length), indent, style })
+}
+
+/// The numbered parts that belong together, each run in order of place.
+pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
+    let text = source.text();
+    let mut runs: Vec<Vec<Numbered>> = Vec::new();
+    // Items of one list share a section and an indent; named steps may each head a section of their own.
+    let mut open: HashMap<(usize, u16, char), usize> = HashMap::new();
+    for piece in &outline.pieces {
+        let (span, titled) = match piece.kind {
+            PieceKind::Item { ordered: true } => (piece.lead, false),
+            PieceKind::Heading | PieceKind::Label | PieceKind::Field | PieceKind::Turn => (piece.lead.cover(piece.text), true),
+            _ => continue,
+        };
+        let Some(step) = numbered(text, span, piece.indent) else { continue };
+        if titled && step.word.is_none() && piece.kind != PieceKind::Heading {
+            continue;
+        }
+        let scope = match (titled || step.word.is_some(), outline.sections[piece.section].parent) {
+            (true, parent) if piece.kind != (PieceKind::Item { ordered: true }) => parent.unwrap_or(0),
+            (true, _) | (false, _) => piece.section,
+        };
+        let key = (scope, if titled { 0 } else { step.indent }, step.style);
+        let starts_over = |run: &Vec<Numbered>| {
+            run.last().is_some_and(|last| step.number <= 1 && last.number > 1 || step.number < last.number)
+        };
+        match open.get(&key) {
+            Some(&run) if !starts_over(&runs[run]) => runs[run].push(step),
+            _ => {
+                open.insert(key, runs.len());
+                runs.push(vec![step]);
+            }
+        }
+        // A list within an item starts over at the next item.
+        open.retain(|&(of, indent, _), _| of != scope || titled || indent <= piece.indent);
+    }
+    runs
+}
+
+/// A place that refers to a numbered part.
+#[derive(Clone, Debug)]
+pub(crate) struct Reference {
+    /// `step`, `section`, in the singular.
+    pub(crate) name: String,
+    /// The number; letters count from 1.
+    pub(crate) number: u32,
+    /// True for `Appendix B`.
+    lettered: bool,
+    pub(crate) span: Span,
+}
+
+/// What is there to be referred to.
+pub(crate) struct Targets {
+    numbers: HashMap<String, BTreeSet<u32>>,
+    /// Numbers of plain lists, which any name may mean.
+    plain: BTreeSet<u32>,
+    titles: Vec<String>,
+    sections: u32,
+    /// Where the prompt holds material that is not seen here, a slot or the like.
+    holds_table: bool,
+}
+
+impl Targets {
+    pub(crate) fn holds(&self, reference: &Reference) -> bool {
+        let name = reference.name.as_str();
+        let named = |name: &str| self.numbers.get(name).is_some_and(|numbers| numbers.contains(&reference.number));
+        let label = if reference.lettered {
+            format!("{name} {}", char::from(b'a' + (reference.number - 1).min(25) as u8))
+        } else {
+            format!("{name} {}", reference.number)
+        };
+        if named(name) || self.titles.iter().any(|title| title.contains(&label)) {
+            return true;
+        }
+        match name {
+            "appendix" | "annex" | "attachment" | "gate" | "checkpoint" => false,
+            "section" | "chapter" | "part" => reference.number <= self.sections && self.plain.is_empty() || self.plain.contains(&reference.number),
+            "table" | "figure" => self.holds_table,
+            // Where steps carry their name, another number of a plain list is no step.
+            _ if self.numbers.contains_key(name) => false,
+            _ => self.plain.contains(&reference.number),
+        }
+    }
+}
+
+/// Everything that a reference may mean.
+pub(crate) fn targets(case: &Case<'_>) -> Targets {
+    let text = case.source.text();
+    let mut numbers: HashMap<String, BTreeSet<u32>> = HashMap::new();
+    let mut plain = BTreeSet::new();
+    for step in runs(case.source, case.outline).into_iter().flatten() {
+        match step.word {
+            Some(word) => {
+                numbers.entry(word).or_default().insert(step.number);
+            }
+            None => {
+                plain.insert(step.number);
+            }
+        }
+    }
+    let titles = case.outline.sections.iter().skip(1).map(|section| {
+        let title = text[section.title.range()].to_lowercase();
+        title.replace(['_', '-'], " ")
+    });
+    let marked = case.outline.sections.len().saturating_sub(1) as u32;
+    let holds_table = case.units.iter().any(|unit| unit.kind == UnitKind::Table);
+    Targets { numbers, plain, titles: titles.collect(), sections: marked, holds_table }
+}
+
+/// The places that refer to a numbered part of this prompt, in order.
+pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
+    let text = case.source.text();
+    let mut found = Vec::new();
+    for (unit, label) in case.labels.iter().enumerate() {
+        let kind = case.units[unit].kind;
+        let sample = label.shares[Component::Examples.index()] >= 0.5 || label.component == Some(Component::Examples);
+        if sample || matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn) {
+            continue;
+        }
+        let words = case.words_of(unit);
+        for at in 0..words.len().saturating_sub(1) {
+            let name = words[at].text(text);
+            let lower = name.to_lowercase();
+            let singular = match lower.as_str() {
+                "criteria" => "criterion".to_string(),
+                "appendices" => "appendix".into(),
+                other => other.strip_suffix('s').unwrap_or(other).to_string(),
+            };
+            if !NAMES.contains(&singular.as_str()) || is_marker(case, unit, words[at].span()) {
+                continue;
+            }
+            let next = words[at + 1].text(text);
+            // Two spaces or a sign between are no reference: "in each part, 3 lines".
+            if text[words[at].end as usize..words[at + 1].start as usize].trim().len() > 1 || case.is_quoted(unit, words[at].start as usize) {
+                continue;
+            }
+            let lettered = next.len() == 1 && next.chars().all(|c| c.is_ascii_uppercase()) && matches!(singular.as_str(), "appendix" | "annex" | "attachment" | "section" | "part" | "table");
+            let number = match next.parse::<u32>() {
+                Ok(number) if number < 1000 => number,
+                _ if lettered => u32::from(next.as_bytes()[0] - b'A') + 1,
+                _ => continue,
+            };
+            if is_elsewhere(case, unit, at, &singular) {
+                continue;
+            }
+            found.push(Reference { name: singular, number, lettered, span: words[at].span().cover(words[at + 1].span()) });
+        }
+    }
+    found
+}
+
+/// True when the words are the marker of a numbered part itself.
+fn is_marker(case: &Case<'_>, unit: usize, word: Span) -> bool {
+    let piece = &case.outline.pieces[case.units[unit].pieces.start];
+    piece.lead.overlaps(word) && piece.kind != PieceKind::Text
+}
+
+/// True when the sentence says that the part is of another text: "section 4 of the policy", "clause 3 of the contract".
+fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let of = (at + 2..at + 5).any(|at| matches!(lower(at).as_str(), "of" | "in" | "from" | "under"));
+    let here = ["prompt", "instructions", "rubric", "list", "guide", "procedure", "process", "above", "below", "this", "these"];
+    let of = of && !(at + 2..at + 9).any(|at| here.contains(&lower(at).as_str()));
+    let made = matches!(name, "question" | "example" | "item" | "figure" | "clause" | "task" | "point" | "part" | "round" | "table");
+    // "Write part 2", "for year 9": what the model is to make, or counts in the input.
+    let background = made && !words[..at].iter().any(|word| word.is(vocabulary::VERB) && matches!(lower_of(text, *word).as_str(), "see" | "follow" | "repeat" | "go" | "use" | "check"));
+    let quantity = at > 0 && words[at - 1].is_number();
+    of || background || quantity
+}
+
+fn lower_of(text: &str, word: crate::words::Word) -> String {
+    word.text(text).to_lowercase()
+}
