@@ -1,5 +1,7 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
+mod conflict;
+mod exposure;
 mod markup;
 mod missing;
 mod phrasing;
@@ -60,6 +62,9 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &vague::UnmeasuredWording,
     &redundant::SaidBefore,
     &wordy::Padding,
+    &conflict::ClashingDemands,
+    &conflict::OrderAgainstBan,
+    &conflict::NameSpelling,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
@@ -69,6 +74,10 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &slot::MixedSlots,
     &markup::OpenFence,
     &markup::OpenTag,
+    &exposure::Credential,
+    &exposure::PrivateData,
+    &exposure::UnfencedInput,
+    &exposure::DroppedRules,
 ];
 
 /// What is known of every check, in the order in which they run.

@@ -2,6 +2,7 @@
 
 use super::{Demand, Requirement, Sight, Subject, is_exception};
 use crate::lexicon::vocabulary;
+use crate::span::Span;
 use crate::words::Word;
 
 /// What is counted.
@@ -193,6 +194,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let text = sight.source.text();
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
+    if let Some((place, measure)) = apart(text, words) {
+        let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional: is_exception(text, words) });
+    }
     let mut at = 0;
     while at < words.len() {
         let Some((first, bound, measure_at)) = amount_at(text, words, at) else {
@@ -217,6 +222,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         });
         at = measure_at + 1;
     }
+}
+
+/// "Each in its own sentence": two of them at least.
+fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
+    words.windows(5).find_map(|run| {
+        let said = |at: usize| run[at].text(text).to_lowercase();
+        let fits = said(0) == "each" && said(1) == "in" && ["its", "their", "a"].contains(&said(2).as_str()) && ["own", "separate"].contains(&said(3).as_str());
+        let measure = Measure::named(&said(4)).filter(|_| fits)?;
+        Some((run[0].span().cover(run[4].span()), measure))
+    })
 }
 
 fn number(text: &str, word: Word) -> Option<u32> {
@@ -350,6 +365,17 @@ fn subject(
             return whole_or(Subject::Named(after));
         }
     }
+    // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
+    let lead = lower(first.wrapping_sub(1));
+    let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&lead.as_str()) && first >= 2;
+    if tied {
+        let thing = singular(&lower(first - 2));
+        let named = !words[first - 2].is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
+        if named && thing != counted && !WHOLE.contains(&format!(" {thing} ")) {
+            let each = (first.saturating_sub(5)..first - 2).any(|at| ["each", "every", "per"].contains(&lower(at).as_str()));
+            return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
+        }
+    }
     for at in (first.saturating_sub(9)..first).rev() {
         let word = lower(at);
         if matches!(word.as_str(), ";" | "." | ",") && at + 1 < first {
@@ -377,24 +403,20 @@ fn subject(
     let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
     if matches!(piece.kind, crate::outline::PieceKind::Field) {
         let label = text[piece.lead.range()].to_lowercase();
-        let general = [
-            "length",
-            "limit",
-            "limits",
-            "size",
-            "format",
-            "output",
-            "rules",
-            "constraints",
-            "answer",
-            "reply",
-        ];
-        if !general.iter().any(|word| label.contains(word)) {
-            return Subject::Named(label);
-        }
+        let general = GENERAL.iter().any(|word| label.contains(word));
+        return if general { Subject::Reply } else { Subject::Named(label) };
     }
-    Subject::Reply
+    // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
+    let from = words[..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let meaning = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY);
+    let few = words[from..first].iter().filter(meaning).count() <= 1;
+    let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
+    let led = ["in", "to", "within", "under"].contains(&lower(first).as_str()) || ["in", "to", "within"].contains(&lead.as_str());
+    if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
+
+/// Labels of fields that speak of the whole reply.
+const GENERAL: [&str; 10] = ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
 
 /// "The answer has at most 80 words" bounds the reply.
 fn whole_or(subject: Subject) -> Subject {

@@ -21,6 +21,8 @@ use crate::words::Words;
 pub enum Subject {
     /// The whole reply.
     Reply,
+    /// The sentence does not say: the reply, or a part of it.
+    Unstated,
     /// Every one of the things named: each bullet, each sentence.
     Each(String),
     /// A named part: the title, the summary, a field.
@@ -32,6 +34,7 @@ impl Subject {
     pub fn name(&self) -> String {
         match self {
             Subject::Reply => "reply".into(),
+            Subject::Unstated => "not stated".into(),
             Subject::Each(thing) => format!("each {thing}"),
             Subject::Named(part) => part.clone(),
         }
