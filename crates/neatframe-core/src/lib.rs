@@ -38,9 +38,11 @@ mod reframe;
 mod repeats;
 mod requirement;
 mod review;
+mod samples;
 mod slots;
 mod source;
 mod span;
+mod trial;
 mod units;
 mod words;
 

@@ -12,6 +12,7 @@ use crate::ledger::{self, CountTokens, Ledger};
 use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
 use crate::requirement::{self, Requirement};
+use crate::samples;
 use crate::slots::{self, Slot};
 use crate::source::Source;
 use crate::span::Span;
@@ -89,7 +90,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let language = language::recognise(source.text(), &words);
     let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
     let frame = settings.frame_for(kind.as_ref());
-    let case = Case {
+    let mut case = Case {
         source: &source,
         words: &words,
         outline: &outline,
@@ -102,7 +103,9 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         layers: &settings.layers,
         repeats: &repeats,
         requirements: &requirements,
+        samples: Vec::new(),
     };
+    case.samples = samples::read(&case);
     let findings = checks::run(&case);
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();

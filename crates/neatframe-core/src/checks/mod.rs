@@ -1,6 +1,7 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
 mod conflict;
+pub(crate) mod example;
 mod exposure;
 mod markup;
 mod missing;
@@ -20,6 +21,7 @@ use crate::layer::Layer;
 use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::requirement::Requirement;
+use crate::samples::Shown;
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::span::Span;
@@ -68,6 +70,10 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
+    &example::SampleBreaksRule,
+    &example::HalfSample,
+    &example::SamplesAlike,
+    &example::ManyDialogues,
     &steps::StepNumbers,
     &steps::LostReference,
     &slot::LeftOverSlot,
@@ -101,6 +107,8 @@ pub(crate) struct Case<'a> {
     /// The earlier twin of each demand that repeats one.
     pub(crate) repeats: &'a HashMap<usize, usize>,
     pub(crate) requirements: &'a [Requirement],
+    /// The labelled sides of the samples.
+    pub(crate) samples: Vec<Shown>,
 }
 
 impl Case<'_> {

@@ -390,7 +390,9 @@ fn subject(
         let thing = singular(&word);
         if thing == counted || !PARTS.contains(&format!(" {thing} ")) {
             if WHOLE.contains(&format!(" {word} ")) {
-                return Subject::Reply;
+                // "Turn the answer into one sentence": what becomes of it, not what it is.
+                let turned = (at..first).any(|at| lower(at) == "into");
+                return if turned { Subject::Unstated } else { Subject::Reply };
             }
             continue;
         }

@@ -111,6 +111,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(place, Demand::Mention(inner));
         }
     }
+    for (place, word) in capitals_ruled_out(text, words) {
+        push(place, Demand::Omit(word));
+    }
     let label = &sight.labels[unit];
     if label.facets.contains(Facet::Fallback) && label.serves(Component::Constraints) {
         push(span, Demand::Fallback);
@@ -130,6 +133,30 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     {
         push(span, Demand::Gate);
     }
+}
+
+/// Words in capitals that a rule keeps out: "leave out BEGIN and COMMIT".
+fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let opening: Vec<String> = (0..3).map(lower).collect();
+    let opening: Vec<&str> = opening.iter().map(String::as_str).collect();
+    let bans = matches!(
+        opening.as_slice(),
+        ["leave", "out", _] | ["omit", _, _] | ["never", "use" | "write", _] | ["do", "not", "use" | "write"] | ["don't", "use" | "write", _] | ["no", _, _]
+    );
+    let end = words.iter().position(|word| matches!(word.text(text), ";" | "." | ":" | "(")).unwrap_or(words.len());
+    let shouted = |word: &&Word| {
+        let shown = word.text(text);
+        shown.len() >= 3 && shown.chars().all(|c| c.is_ascii_uppercase() || c == '_')
+    };
+    words[..if bans { end } else { 0 }]
+        .iter()
+        .skip(1)
+        .filter(shouted)
+        .map(|word| (word.span(), word.text(text).to_string()))
+        .filter(|(_, word)| !["JSON", "XML", "CSV", "HTML", "URL", "URLS", "AND", "NOT", "ANY"].contains(&word.as_str()))
+        .take(8)
+        .collect()
 }
 
 fn holds(text: &str, word: &str) -> bool {

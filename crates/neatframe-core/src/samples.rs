@@ -1,0 +1,156 @@
+//! The samples of a prompt: which stretch is an input, which an output.
+
+use crate::checks::Case;
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::outline::{Mark, PieceKind};
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// What one side of a sample shows.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(crate) enum Side {
+    Input,
+    Output,
+    /// Labelled, but not known for either.
+    Other,
+}
+
+/// One side of a sample.
+#[derive(Clone, Debug)]
+pub(crate) struct Shown {
+    pub(crate) side: Side,
+    /// Its label: `Guest`, `Sample request`.
+    pub(crate) label: Span,
+    /// Its words, the label left out.
+    pub(crate) content: Span,
+    /// True for a turn of a dialogue.
+    pub(crate) spoken: bool,
+    /// Sides of one section belong to one run of samples.
+    section: usize,
+}
+
+/// Reads the labelled sides of the samples, in order of place.
+pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
+    let mut found: Vec<Shown> = Vec::new();
+    let persona = persona(case);
+    let mut open: Option<Shown> = None;
+    let mut close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
+        found.extend(open.take());
+    };
+    for (index, unit) in case.units.iter().enumerate() {
+        let sample = case.labels[index].component == Some(Component::Examples);
+        let piece = &case.outline.pieces[unit.pieces.start];
+        let titled = unit.kind == UnitKind::Mark;
+        let label = match piece.kind {
+            PieceKind::Turn | PieceKind::Field if unit.opens_piece => Some(piece.lead),
+            PieceKind::Label | PieceKind::TagOpen | PieceKind::Heading if unit.opens_piece => {
+                case.outline.sections.get(piece.section).filter(|section| section.mark != Mark::Root).map(|section| section.title)
+            }
+            PieceKind::Text | PieceKind::Item { .. } if sample && case.text(unit.text).ends_with(':') => Some(unit.text),
+            _ => None,
+        };
+        if piece.kind == PieceKind::TagClose {
+            close(&mut found, &mut open);
+            continue;
+        }
+        if let Some(label) = label {
+            close(&mut found, &mut open);
+            let named = ["example", "sample"].iter().any(|word| case.text(label).to_lowercase().contains(word));
+            let samples_follow = sample || titled && follows_sample(case, index) || named && piece.kind == PieceKind::Field;
+            let lead_only = unit.text == label || titled;
+            if samples_follow && let Some(side) = side(case, label, persona.as_deref()) {
+                let content = if lead_only { Span::new(unit.text.end(), unit.text.end()) } else { after_label(case, label, unit.text) };
+                let spoken = piece.kind == PieceKind::Turn;
+                open = Some(Shown { side, label, content, spoken, section: unit.section });
+            }
+            continue;
+        }
+        // An answer in a block of its own carries no label: "Passage: …" and the record below it.
+        let answered = open.as_ref().filter(|shown| shown.side == Side::Input && !shown.content.is_empty());
+        if let Some(shown) = answered.filter(|_| sample && unit.kind == UnitKind::Code) {
+            let answer = Shown { side: Side::Other, content: Span::new(unit.text.start(), unit.text.start()), ..shown.clone() };
+            close(&mut found, &mut open);
+            open = Some(answer);
+        }
+        let marks = titled && piece.kind != PieceKind::Fence;
+        if !sample && piece.kind != PieceKind::Fence || marks {
+            close(&mut found, &mut open);
+            continue;
+        }
+        if let Some(shown) = &mut open
+            && unit.kind != UnitKind::Mark
+        {
+            shown.content = if shown.content.is_empty() { unit.text } else { shown.content.cover(unit.text) };
+        }
+    }
+    close(&mut found, &mut open);
+    found
+}
+
+/// A unit's words behind its label and the sign after it.
+fn after_label(case: &Case<'_>, label: Span, unit: Span) -> Span {
+    let rest = &case.source.text()[label.end().min(unit.end())..unit.end()];
+    let words = rest.trim_start_matches([':', '*', '_', '-', '–', ' ', '\t', '\n', '\r']);
+    Span::new(unit.end() - words.len(), unit.end())
+}
+
+/// True when the next unit with words is a sample.
+fn follows_sample(case: &Case<'_>, index: usize) -> bool {
+    (index + 1..case.units.len().min(index + 4))
+        .find(|&next| case.units[next].kind != UnitKind::Mark)
+        .is_some_and(|next| case.labels[next].component == Some(Component::Examples))
+}
+
+/// Which side a label names.
+fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
+    let text = case.text(label).to_lowercase();
+    let words: Vec<&str> = text.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).collect();
+    if words.is_empty() || words.len() > 8 {
+        return None;
+    }
+    if persona.is_some_and(|name| words.contains(&name)) {
+        return Some(Side::Output);
+    }
+    let ours = ["assistant", "ai", "bot", "agent", "model", "chatbot", "you", "tutor", "system"];
+    let flags = |word: &&&str| vocabulary::flags(vocabulary::find(word.as_bytes()));
+    let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
+    let says = |class: u32| flags(&last) & class != 0;
+    // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
+    const OUT: [&str; 24] = [
+        "record", "verdict", "decision", "script", "query", "json", "object", "table", "minutes", "notice", "handover", "translation", "score", "label", "name",
+        "tags", "title", "headline", "reading", "entry", "line", "lines", "sql", "correction",
+    ];
+    const IN: [&str; 18] = [
+        "essay", "passage", "log", "article", "mail", "letter", "slip", "transcript", "conversation", "sentence", "paragraph", "diff", "snippet", "statement",
+        "complaint", "post", "tweet", "case",
+    ];
+    Some(if ours.contains(last) || says(vocabulary::SAMPLE_OUT) || OUT.contains(last) {
+        Side::Output
+    } else if says(vocabulary::SAMPLE_IN | vocabulary::SPEAKER) || IN.contains(last) {
+        Side::Input
+    } else {
+        Side::Other
+    })
+}
+
+/// The persona's name, lower case: `You are Wick, the assistant`.
+fn persona(case: &Case<'_>) -> Option<String> {
+    let text = case.source.text();
+    let roles = (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).take(4);
+    roles.into_iter().find_map(|unit| {
+        case.words_of(unit).windows(3).find_map(|run| {
+            let lower = |at: usize| run[at].text(text).to_lowercase();
+            let named = lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as";
+            let name = run[2].text(text);
+            (named && name.starts_with(char::is_uppercase)).then(|| name.to_lowercase())
+        })
+    })
+}
+
+impl Shown {
+    /// True when two sides stand in one run of samples.
+    pub(crate) fn beside(&self, other: &Shown) -> bool {
+        self.section == other.section || self.spoken == other.spoken
+    }
+}
