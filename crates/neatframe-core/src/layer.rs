@@ -1,12 +1,16 @@
 //! What a prompt is sent with: standing preferences, project files.
 
 use crate::checks;
-use crate::classify::{self, Label, Reading};
+use crate::classify::{self, Label, Labelled, Reading};
 use crate::frame::Part;
 use crate::ledger::CountTokens;
+use crate::lexicon::Set;
+use crate::likeness::{self, Gist};
 use crate::outline;
+use crate::requirement::{self, Requirement};
 use crate::slots;
 use crate::source::Source;
+use crate::span::Span;
 use crate::units;
 use crate::words::Words;
 
@@ -14,8 +18,12 @@ use crate::words::Words;
 #[derive(Clone, Debug)]
 pub struct Layer {
     name: String,
+    source: Source,
     tokens: usize,
     labels: Vec<Label>,
+    requirements: Vec<Requirement>,
+    /// What it demands, with the place.
+    gists: Vec<(Gist, Span)>,
 }
 
 impl Layer {
@@ -26,8 +34,18 @@ impl Layer {
         let units = units::read(source, &words, &outline);
         let slots = slots::of(source, &outline);
         let reading = Reading { source, words: &words, outline: &outline, units: &units, slots: &slots };
-        let labels = classify::label(&reading).labels;
-        Layer { name, tokens: counter.count(source.text()).lengths.len(), labels }
+        let Labelled { labels, hits, .. } = classify::label(&reading);
+        let sight =
+            requirement::Sight { source, words: &words, outline: &outline, units: &units, labels: &labels, hits: &hits };
+        let requirements = requirement::read(&sight, checks::demands(&units, &labels));
+        let gists = checks::demands(&units, &labels)
+            .map(|unit| {
+                let quality = hits[unit].iter().any(|hit| hit.set == Set::Vague);
+                (likeness::gist(source.text(), words.within(units[unit].text), quality), units[unit].text)
+            })
+            .collect();
+        let tokens = counter.count(source.text()).lengths.len();
+        Layer { name, source: source.clone(), tokens, labels, requirements, gists }
     }
 
     /// What reviews call it.
@@ -40,8 +58,28 @@ impl Layer {
         self.tokens
     }
 
+    /// What it demands, sorted by place in the layer.
+    pub fn requirements(&self) -> &[Requirement] {
+        &self.requirements
+    }
+
     /// True when some unit of it serves a part.
     pub fn supplies(&self, part: Part) -> bool {
         checks::has(&self.labels, part)
+    }
+
+    /// The line on which a span of the layer starts.
+    pub(crate) fn line(&self, span: Span) -> usize {
+        self.source.position(span.start()).line
+    }
+
+    /// The words under a span of the layer, on one line.
+    pub(crate) fn shown(&self, span: Span) -> String {
+        checks::shown(&self.source, span)
+    }
+
+    /// The place in the layer that already makes a demand.
+    pub(crate) fn says(&self, gist: &Gist) -> Option<Span> {
+        self.gists.iter().find(|(earlier, _)| !gist.stems.is_empty() && gist.is_said_by(earlier)).map(|(_, span)| *span)
     }
 }

@@ -10,6 +10,8 @@ pub(crate) struct Gist {
     pub(crate) stems: Vec<u32>,
     numbers: Vec<u32>,
     forbids: bool,
+    /// "Only the figures that are given", "no figures that are not given".
+    confines: bool,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
 }
@@ -40,6 +42,7 @@ const SAME: [&str; 12] = [
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
 pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut gist = Gist::default();
+    let (mut negations, mut only, mut beyond) = (0u32, false, false);
     for word in words {
         if word.is_number() {
             let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
@@ -47,11 +50,15 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.numbers.push(digits);
             continue;
         }
-        gist.forbids |= word.is(vocabulary::NEGATION);
+        negations += u32::from(word.is(vocabulary::NEGATION));
+        let lower = word.text(text).to_lowercase();
+        // "Do not forget to name it" asks for it.
+        negations -= u32::from(lower == "forget" && negations > 0);
+        only |= lower == "only" || lower == "just" && gist.stems.is_empty();
+        beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&lower.as_str());
         if word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
         }
-        let lower = word.text(text).to_lowercase();
         if !FRAMING.contains(&format!(" {lower} ")) || is_quality(&lower) {
             gist.stems.push(stem(&lower));
         }
@@ -60,6 +67,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.stems.dedup();
     gist.numbers.sort_unstable();
     gist.one_quality = quality && gist.stems.len() == 1 && words.len() <= 10;
+    gist.forbids = negations > 0;
+    gist.confines = only && negations == 0 || negations >= 2 || negations == 1 && beyond;
     // "No title is longer than 8 words" bounds; it does not forbid.
     gist.forbids &= gist.numbers.is_empty();
     gist
@@ -75,11 +84,16 @@ impl Gist {
     pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
         let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
         let same_numbers = self.numbers == earlier.numbers
+            || self.numbers.is_empty() && self.one_quality
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
         if !same_numbers || shared == 0 {
             return false;
         }
         if self.one_quality && self.forbids == earlier.forbids {
+            return true;
+        }
+        let both_confine = self.confines && earlier.confines && shared >= 2;
+        if both_confine && shared * 3 >= self.stems.len() * 2 {
             return true;
         }
         let weight = self.stems.len() + self.numbers.len();

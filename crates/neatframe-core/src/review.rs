@@ -1,14 +1,16 @@
 //! From a source to a review: the one way through.
 
-use crate::checks::{self, Case};
+use crate::checks::{self, Case, Level};
 use crate::classify::{self, Label, Labelled, Reading};
 use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::{Frame, Part};
+use crate::house::HouseWords;
 use crate::kind::{self, Kind};
 use crate::language;
 use crate::layer::Layer;
 use crate::ledger::{self, CountTokens, Ledger};
+use crate::limits::Limits;
 use crate::outline::{self, Outline, SectionId};
 use crate::repeats;
 use crate::requirement::{self, Requirement};
@@ -30,6 +32,12 @@ pub struct Settings {
     pub layers: Vec<Layer>,
     /// Frames of the house, which come before the built-in ones.
     pub frames: Vec<Frame>,
+    /// What the house allows.
+    pub limits: Limits,
+    /// How the house treats single checks, by id; later ones do not override earlier ones.
+    pub levels: Vec<(&'static str, Level)>,
+    /// The house's own words.
+    pub words: HouseWords,
 }
 
 impl Settings {
@@ -90,6 +98,9 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let language = language::recognise(source.text(), &words);
     let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
     let frame = settings.frame_for(kind.as_ref());
+    let parts: Vec<(Span, Option<Component>)> =
+        units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
+    let ledger = ledger::count(source.text(), &parts, counter);
     let mut case = Case {
         source: &source,
         words: &words,
@@ -103,13 +114,12 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         layers: &settings.layers,
         repeats: &repeats,
         requirements: &requirements,
+        settings,
+        ledger: &ledger,
         samples: Vec::new(),
     };
     case.samples = samples::read(&case);
     let findings = checks::run(&case);
-    let parts: Vec<(Span, Option<Component>)> =
-        units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
-    let ledger = ledger::count(source.text(), &parts, counter);
     Review {
         source,
         outline,

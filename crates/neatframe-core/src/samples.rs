@@ -35,7 +35,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();
     let persona = persona(case);
     let mut open: Option<Shown> = None;
-    let mut close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
+    let close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
         found.extend(open.take());
     };
     for (index, unit) in case.units.iter().enumerate() {
@@ -68,8 +68,9 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
         // An answer in a block of its own carries no label: "Passage: …" and the record below it.
         let answered = open.as_ref().filter(|shown| shown.side == Side::Input && !shown.content.is_empty());
-        if let Some(shown) = answered.filter(|_| sample && unit.kind == UnitKind::Code) {
-            let answer = Shown { side: Side::Other, content: Span::new(unit.text.start(), unit.text.start()), ..shown.clone() };
+        let record = unit.kind == UnitKind::Code || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece;
+        if let Some(shown) = answered.filter(|_| sample && record) {
+            let answer = Shown { side: Side::Output, content: Span::new(unit.text.start(), unit.text.start()), ..shown.clone() };
             close(&mut found, &mut open);
             open = Some(answer);
         }

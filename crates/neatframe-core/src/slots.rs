@@ -143,7 +143,7 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && after != Some('`')
         }
         Syntax::Percents => {
-            identifier(name) && name.len() >= 2 && !before.is_some_and(|c| c.is_ascii_digit())
+            identifier(name) && name.len() >= 2 && inner.len() == name.len() && before != Some('{') && !before.is_some_and(|c| c.is_ascii_digit())
         }
     }
 }
@@ -159,6 +159,13 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
     let word = line.trim_end().rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
     let asks = leftover_word(&text[slot.inner.range()]).is_some();
     !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
+}
+
+/// True when nothing else stands on the slot's line.
+pub(crate) fn alone_on_line(text: &str, slot: &Slot) -> bool {
+    let before = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
+    let after = text[slot.span.end()..].split('\n').next().unwrap_or("");
+    before.trim().is_empty() && after.trim().is_empty()
 }
 
 /// A word that shows that a person was to replace the slot by hand: "insert", "your", "here", "TODO".

@@ -32,6 +32,9 @@ pub(crate) struct ReviewArgs {
     /// Show, for every unit, the component it was taken for and why
     #[arg(long)]
     pub(crate) evidence: bool,
+    /// Show what the prompt demands, rule by rule, as it was understood
+    #[arg(long, conflicts_with = "evidence")]
+    pub(crate) requirements: bool,
     #[command(flatten)]
     pub(crate) work: WorkArgs,
     /// The least severity that makes the exit code 1

@@ -18,6 +18,7 @@ static CLASHING: Meta = Meta {
     family: Family::Conflict,
     severity: Severity::Error,
     summary: "two demands on length, count, form, tone or manner that exclude each other",
+    on: true,
     english: true,
     why: "The model drops one of the two, and not the same one each time.",
     bad: &[
@@ -48,9 +49,19 @@ impl Check for ClashingDemands {
             if firm.iter().rev().take(AT_ONCE).any(|earlier| same_place(&earlier) && earlier.demand == requirement.demand) {
                 continue;
             }
-            let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| excludes(earlier, requirement, case));
+            let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| earlier.unit != requirement.unit && excludes(earlier, requirement));
             if let Some(earlier) = clash {
                 report(case, sink, earlier, requirement);
+                continue;
+            }
+            let outer = case.layers.iter().find_map(|layer| {
+                let rule = layer.requirements().iter().find(|rule| !rule.conditional && excludes(rule, requirement))?;
+                Some((layer, rule))
+            });
+            if let Some((layer, rule)) = outer {
+                let (two, one) = (case.shown(requirement.span), layer.shown(rule.span));
+                let message = format!("`{two}` and `{one}` ({}, line {}) cannot both be met", layer.name(), layer.line(rule.span));
+                sink.report(requirement.span, message, "keep one of the two, or say which gives way");
                 continue;
             }
             firm.push(requirement);
@@ -81,34 +92,33 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &R
 }
 
 /// True when the two cannot both hold.
-fn excludes(earlier: &Requirement, later: &Requirement, case: &Case<'_>) -> bool {
+fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     match (&earlier.demand, &later.demand) {
         (Demand::Manner { axis, pole }, Demand::Manner { axis: other, pole: opposite }) => {
-            axis == other && pole != opposite && !is_split(case, earlier, later)
+            axis == other && pole != opposite && !is_split(earlier, later)
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
                 && later.subject != Subject::Unstated
-                && earlier.unit != later.unit
                 && (measure == other && bound.excludes(second) && is_comparable(measure, &earlier.subject, (bound, second))
                     || crosses((measure, bound), (other, second))
                     || crosses((other, second), (measure, bound)))
         }
         (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
-            *measure == Measure::Words && earlier.unit != later.unit && whole(earlier) && whole(later) && bound.least.is_some_and(|least| least >= LONG)
+            *measure == Measure::Words && whole(earlier) && whole(later) && bound.least.is_some_and(|least| least >= LONG)
         }
         (Demand::Manner { axis: "length", pole: "detailed" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
-            earlier.unit != later.unit && whole(earlier) && whole(later) && is_tight(measure, bound)
+            whole(earlier) && whole(later) && is_tight(measure, bound)
         }
         (Demand::BeginsWith(one), Demand::BeginsWith(two)) | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
-            earlier.unit != later.unit && one.to_lowercase() != two.to_lowercase() && !is_split(case, earlier, later)
+            one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
         }
         (Demand::Mention(one), Demand::Omit(two)) | (Demand::Omit(two), Demand::Mention(one)) => {
             one.to_lowercase() == two.to_lowercase()
         }
-        (Demand::DateForm(one), Demand::DateForm(two)) => one != two && earlier.unit != later.unit,
+        (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
         _ => false,
     }
 }
@@ -166,34 +176,10 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     }
 }
 
-/// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two under
-/// different titles that name an occasion.
-fn is_split(case: &Case<'_>, earlier: &Requirement, later: &Requirement) -> bool {
-    if earlier.unit == later.unit {
-        return true;
-    }
-    let scoped = |requirement: &Requirement| names_a_part(case, requirement);
-    match (scoped(earlier), scoped(later)) {
-        (None, None) => false,
-        (one, two) => one != two,
-    }
-}
-
-/// The part of the reply that a sentence speaks about, where it is not the whole: "in the title", "for the table".
-fn names_a_part<'a>(case: &'a Case<'_>, requirement: &Requirement) -> Option<&'a str> {
-    const PARTS: [&str; 30] = [
-        "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column", "list", "intro",
-        "introduction", "conclusion", "footer", "signature", "greeting", "notes", "note", "quote", "quotes", "sample", "key", "keys", "code", "name",
-        "names", "comments", "appendix", "value",
-    ];
-    let text = case.source.text();
-    let words = case.words_of(requirement.unit);
-    words.windows(2).find_map(|pair| {
-        let lead = pair[0].text(text);
-        let thing = pair[1].text(text);
-        let led = ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
-        (led && PARTS.iter().any(|part| thing.eq_ignore_ascii_case(part))).then_some(thing)
-    })
+/// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two about
+/// different parts of the reply.
+fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
+    earlier.part != later.part
 }
 
 /// An order to do something always, and an order never to do it.
@@ -204,6 +190,7 @@ static AGAINST: Meta = Meta {
     family: Family::Conflict,
     severity: Severity::Error,
     summary: "one rule orders what another forbids",
+    on: true,
     english: true,
     why: "The model breaks one of the two rules whatever it does.",
     bad: &[
@@ -360,6 +347,7 @@ static SPELLING: Meta = Meta {
     family: Family::Conflict,
     severity: Severity::Warning,
     summary: "the persona's name spelled two ways",
+    on: true,
     english: true,
     why: "The model takes them for two people, or signs with the wrong one.",
     bad: &["You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\"."],

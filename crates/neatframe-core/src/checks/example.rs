@@ -17,6 +17,7 @@ static BREAKS: Meta = Meta {
     family: Family::Example,
     severity: Severity::Error,
     summary: "a sample that breaks a rule of the prompt",
+    on: true,
     english: true,
     why: "A model copies a sample to the letter: it learns the breach, not the rule.",
     bad: &[
@@ -85,7 +86,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         .filter(|(_, keys)| keys.len() >= 2)
         .collect();
     let [(template, known)] = templates.as_slice() else { return };
-    for shown in case.samples.iter().filter(|shown| shown.side != Side::Input) {
+    for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
         let keys = trial::keys(&text[shown.content.range()]);
         let common = keys.iter().filter(|key| known.contains(key)).count();
         if common * 2 < known.len() || common == 0 {
@@ -108,6 +109,7 @@ static HALF: Meta = Meta {
     family: Family::Example,
     severity: Severity::Warning,
     summary: "a sample input with no output, or an output that is not there",
+    on: true,
     english: true,
     why: "Half a sample shows a question and no answer; the model may take it for the input at hand.",
     bad: &[
@@ -173,6 +175,7 @@ static ALIKE: Meta = Meta {
     family: Family::Example,
     severity: Severity::Note,
     summary: "samples that all have the same answer, though there are others to choose from",
+    on: true,
     english: false,
     why: "The model takes the shared answer for the default.",
     bad: &[
@@ -214,6 +217,7 @@ static DIALOGUES: Meta = Meta {
     family: Family::Example,
     severity: Severity::Note,
     summary: "three whole dialogues or more, where one good one steers better",
+    on: true,
     english: false,
     why: "The accidents of several dialogues add up, and the rule that they share is lost among them.",
     bad: &[

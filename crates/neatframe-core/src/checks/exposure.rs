@@ -5,7 +5,7 @@ use crate::component::{Component, Facet};
 use crate::finding::{Family, Severity};
 use crate::lexicon::{Set, vocabulary};
 use crate::outline::PieceKind;
-use crate::slots::{Slot, Syntax};
+use crate::slots::{Slot, Syntax, alone_on_line};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -18,6 +18,7 @@ static CREDENTIAL: Meta = Meta {
     family: Family::Exposure,
     severity: Severity::Error,
     summary: "a password, key or token in the text",
+    on: true,
     english: false,
     why: "What stands in a prompt is sent to a third party at every call, is logged there, and can be talked out of the model.",
     bad: &[
@@ -119,6 +120,7 @@ static PRIVATE: Meta = Meta {
     family: Family::Exposure,
     severity: Severity::Error,
     summary: "a person's name with a phone number, address, birth date or account",
+    on: true,
     english: false,
     why: "The person did not agree to have this sent along with every call, and the model may repeat it to others.",
     bad: &[
@@ -223,6 +225,11 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
     words.iter().enumerate().find_map(|(at, word)| {
         let lower = word.text(text).to_lowercase();
         let told = matches!(lower.as_str(), "born" | "birth" | "dob" | "birthday");
+        // A year alone is in every biography.
+        let day = words[at + 1..].iter().take(4).any(|word| word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/']));
+        if !day {
+            return None;
+        }
         let year = words[at + 1..].iter().take(6).rfind(|word| {
             let shown = word.text(text);
             shown.len() == 4 && (shown.starts_with("19") || shown.starts_with("20")) && has_digit(shown)
@@ -259,6 +266,7 @@ static UNFENCED: Meta = Meta {
     family: Family::Exposure,
     severity: Severity::Warning,
     summary: "a slot for text from outsiders, set among the instructions with no border",
+    on: true,
     english: true,
     why: "Whatever an outsider writes there reads like an instruction of yours.",
     bad: &[
@@ -342,6 +350,12 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
     if quoted || in_tag {
         return true;
     }
+    // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.
+    let last = !case.demands().any(|later| later > unit && case.units[later].text.start() > slot.span.end());
+    let labelled = after.starts_with(['\n', '\r']) || after.is_empty();
+    if last && labelled && case.units[unit].kind == UnitKind::Field {
+        return true;
+    }
     // Alone on its line under a title or between rules: the line itself is the border, where the prompt says what it is.
     if !alone_on_line(text, slot) {
         return false;
@@ -355,12 +369,6 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
     bordered || case.labels.iter().any(|label| label.facets.contains(Facet::Fence)) || slot.syntax == Syntax::Angles
 }
 
-fn alone_on_line(text: &str, slot: &Slot) -> bool {
-    let before = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
-    let after = text[slot.span.end()..].split('\n').next().unwrap_or("");
-    before.trim().is_empty() && after.trim().is_empty()
-}
-
 /// Wording that tells the model to drop its rules.
 pub(super) struct DroppedRules;
 
@@ -369,6 +377,7 @@ static DROPPED: Meta = Meta {
     family: Family::Exposure,
     severity: Severity::Error,
     summary: "words that tell the model to drop its rules, or a charm that pretends to",
+    on: true,
     english: true,
     why: "At an opening it does nothing; within a conversation it opens the door to whoever says the word.",
     bad: &[

@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::outline::Fault;
+use crate::outline::{Fault, Mark};
 use crate::span::Span;
 
 /// A tag is opened and not closed, closed and not opened, or crossed with another.
@@ -14,6 +14,7 @@ static OPEN_TAG: Meta = Meta {
     family: Family::Markup,
     severity: Severity::Error,
     summary: "a tag without its twin, or tags that cross",
+    on: true,
     english: false,
     why: "With an open border, instructions and material run into each other.",
     bad: &[
@@ -69,6 +70,7 @@ static OPEN_FENCE: Meta = Meta {
     family: Family::Markup,
     severity: Severity::Error,
     summary: "a code fence that is never closed",
+    on: true,
     english: false,
     why: "Everything after an open fence reads as code, the instructions included.",
     bad: &["Sort this log:\n```\n08:10 Merle late\n\nGive the result as a table."],
@@ -99,5 +101,150 @@ impl Check for OpenFence {
                 finding.fix.push(Edit { span: at, replacement });
             }
         }
+    }
+}
+
+/// A heading two levels below the one before.
+pub(super) struct SkippedLevel;
+
+static SKIPPED: Meta = Meta {
+    id: "skipped-level",
+    family: Family::Markup,
+    severity: Severity::Note,
+    summary: "a heading two levels or more below the one before",
+    on: true,
+    english: false,
+    why: "The levels say what belongs to what; with one left out, the reader has to guess.",
+    bad: &["# Notice\n\nWrite a notice.\n\n### Rules\n\nAt most 80 words."],
+    good: &["# Notice\n\nWrite a notice.\n\n## Rules\n\nAt most 80 words.\n\n# Facts\n\nTwo ferries sail."],
+};
+
+impl Check for SkippedLevel {
+    fn meta(&self) -> &'static Meta {
+        &SKIPPED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut before: Option<u8> = None;
+        let mut shift: Option<(u8, u8)> = None;
+        for section in &case.outline.sections {
+            if matches!(section.mark, Mark::Message(_)) {
+                (before, shift) = (None, None);
+            }
+            let Mark::Heading(level) = section.mark else { continue };
+            let skips = before.is_some_and(|before| level > before + 1);
+            // The headings beside the first skipped one are one slip, not many.
+            let told = shift.is_some_and(|(from, to)| level == to && before.is_some_and(|before| before >= from));
+            if let Some(from) = before.filter(|_| skips && !told) {
+                let piece = &case.outline.pieces[section.first];
+                let message = format!("a heading of level {level} follows one of level {from}");
+                let write = format!("make it level {}", from + 1);
+                let finding = sink.report(piece.text.cover(piece.lead), message, write);
+                let signs = case.source.slice(piece.text).starts_with('#');
+                if signs {
+                    let span = Span::within(piece.text, 0, usize::from(level));
+                    finding.fix.push(Edit { span, replacement: "#".repeat(usize::from(from) + 1) });
+                }
+                shift = Some((from, level));
+            }
+            before = Some(level);
+        }
+    }
+}
+
+/// Sections marked in two ways.
+pub(super) struct MixedSections;
+
+static MIXED: Meta = Meta {
+    id: "mixed-sections",
+    family: Family::Markup,
+    severity: Severity::Note,
+    summary: "sections of rules or steps marked in two ways, by headings and by tags",
+    on: true,
+    english: false,
+    why: "Two styles leave open which mark ends a part, and whether a part in a tag is material or an order.",
+    bad: &[
+        "# Task\n\nWrite a notice for the quay.\n\n# Readers\n\nCommuters read it.\n\n<rules>\nUse at most 80 words.\nName the pier.\nNever promise a time.\n</rules>\n\n<answer_form>\nReturn a headline and two bullets.\nReturn nothing else.\n</answer_form>",
+    ],
+    good: &[
+        "# Task\n\nWrite a notice.\n\n# Rules\n\nUse at most 80 words.\n\n<facts>\n{{facts}}\n</facts>",
+        "<task>\nWrite a notice.\n</task>\n<rules>\nUse at most 80 words.\n</rules>",
+    ],
+};
+
+impl Check for MixedSections {
+    fn meta(&self) -> &'static Meta {
+        &MIXED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        // Sections that hold demands of their own, by style.
+        let mut demands = vec![0usize; case.outline.sections.len()];
+        for unit in case.demands() {
+            demands[case.units[unit].section] += 1;
+        }
+        let outer_tag = |id: usize| case.outline.chain(id).skip(1).any(|outer| case.outline.sections[outer].mark == Mark::Tag);
+        let of = |wanted: fn(Mark) -> bool| -> Vec<usize> {
+            (1..demands.len()).filter(|&id| demands[id] >= 1 && wanted(case.outline.sections[id].mark) && !outer_tag(id)).collect()
+        };
+        let headings = of(|mark| matches!(mark, Mark::Heading(_)));
+        let tags: Vec<usize> = of(|mark| mark == Mark::Tag).into_iter().filter(|&id| demands[id] >= 2).collect();
+        if headings.is_empty() || tags.len() < 2 && headings.len() < 2 || tags.is_empty() {
+            return;
+        }
+        let (fewer, more) = if tags.len() <= headings.len() { (&tags, &headings) } else { (&headings, &tags) };
+        let place = |id: usize| case.outline.pieces[case.outline.sections[id].first].text;
+        let (one, two) = (place(fewer[0]), place(more[0]));
+        let message = format!("`{}` and `{}` mark sections in two ways", case.shown(two), case.shown(one));
+        sink.report(one, message, "mark all sections of instructions in one way; keep tags for material").related.push(two);
+    }
+}
+
+/// Characters that nobody sees.
+pub(super) struct InvisibleCharacters;
+
+static INVISIBLE: Meta = Meta {
+    id: "invisible-characters",
+    family: Family::Markup,
+    severity: Severity::Warning,
+    summary: "characters that nobody sees: zero-width signs, direction marks, tag characters",
+    on: true,
+    english: false,
+    why: "The model reads them although no person does; they break words apart and can carry hidden orders.",
+    bad: &["Write the no\u{200b}tice.", "Write the notice.\u{202e}"],
+    good: &["Write the notice for 👩\u{200d}✈️.", "Write the notice."],
+};
+
+impl Check for InvisibleCharacters {
+    fn meta(&self) -> &'static Meta {
+        &INVISIBLE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        if text.is_ascii() {
+            return;
+        }
+        let mut found: Vec<(usize, char)> = Vec::new();
+        for (at, c) in text.char_indices().skip_while(|(at, _)| *at < case.source.body_start()) {
+            let invisible = matches!(
+                u32::from(c),
+                0x00AD | 0x200B | 0x200E | 0x200F | 0x202A..=0x202E | 0x2060..=0x2064 | 0x2066..=0x206F | 0xFEFF | 0xE0000..=0xE007F
+            );
+            // Joiners belong to emoji and to several scripts.
+            let joiner = matches!(c, '\u{200c}' | '\u{200d}') && text[..at].chars().next_back().is_none_or(|before| before.is_ascii());
+            if invisible || joiner {
+                found.push((at, c));
+            }
+        }
+        let Some(&(first, sign)) = found.first() else { return };
+        let span = Span::new(first, first + sign.len_utf8());
+        let count = if found.len() > 1 { format!(", and {} more of its kind", found.len() - 1) } else { String::new() };
+        let message = format!("an invisible character (U+{:04X}){count}", u32::from(sign));
+        let finding = sink.report(span, message, "take it out");
+        finding.fix = found
+            .iter()
+            .map(|&(at, c)| Edit { span: Span::new(at, at + c.len_utf8()), replacement: String::new() })
+            .collect();
     }
 }

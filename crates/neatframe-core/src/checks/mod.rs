@@ -1,6 +1,7 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
 mod conflict;
+mod cost;
 pub(crate) mod example;
 mod exposure;
 mod markup;
@@ -9,6 +10,7 @@ mod phrasing;
 mod redundant;
 mod slot;
 mod steps;
+mod terms;
 mod vague;
 mod wordy;
 
@@ -18,9 +20,11 @@ use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::frame::{Frame, Part};
 use crate::layer::Layer;
+use crate::ledger::Ledger;
 use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::requirement::Requirement;
+use crate::review::Settings;
 use crate::samples::Shown;
 use crate::slots::Slot;
 use crate::source::Source;
@@ -28,6 +32,17 @@ use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use std::collections::HashMap;
+
+/// How a house treats a check.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Level {
+    /// It does not run.
+    Off,
+    /// It runs, as grave as it says itself.
+    On,
+    /// It runs, and its findings weigh this much.
+    At(Severity),
+}
 
 /// What is known of a check without running it.
 #[derive(Debug)]
@@ -40,6 +55,8 @@ pub struct Meta {
     pub severity: Severity,
     /// What it finds, in a few words.
     pub summary: &'static str,
+    /// False for a check that runs only where the house turns it on.
+    pub on: bool,
     /// True when it depends on English wording, and stands aside for other languages.
     pub english: bool,
     /// Why that costs answers.
@@ -64,12 +81,15 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &vague::UnmeasuredWording,
     &redundant::SaidBefore,
     &wordy::Padding,
+    &wordy::RunOn,
+    &wordy::HardReading,
     &conflict::ClashingDemands,
     &conflict::OrderAgainstBan,
     &conflict::NameSpelling,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
+    &terms::HouseTerm,
     &example::SampleBreaksRule,
     &example::HalfSample,
     &example::SamplesAlike,
@@ -78,12 +98,19 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &steps::LostReference,
     &slot::LeftOverSlot,
     &slot::MixedSlots,
+    &slot::UnusedInput,
     &markup::OpenFence,
     &markup::OpenTag,
+    &markup::SkippedLevel,
+    &markup::MixedSections,
+    &markup::InvisibleCharacters,
     &exposure::Credential,
     &exposure::PrivateData,
     &exposure::UnfencedInput,
     &exposure::DroppedRules,
+    &cost::OverBudget,
+    &cost::HeavyPart,
+    &cost::ResentText,
 ];
 
 /// What is known of every check, in the order in which they run.
@@ -107,6 +134,8 @@ pub(crate) struct Case<'a> {
     /// The earlier twin of each demand that repeats one.
     pub(crate) repeats: &'a HashMap<usize, usize>,
     pub(crate) requirements: &'a [Requirement],
+    pub(crate) settings: &'a Settings,
+    pub(crate) ledger: &'a Ledger,
     /// The labelled sides of the samples.
     pub(crate) samples: Vec<Shown>,
 }
@@ -118,15 +147,7 @@ impl Case<'_> {
 
     /// The words under a span on one line, cut after 60 characters.
     pub(crate) fn shown(&self, span: Span) -> String {
-        let mut end = span.end().min(span.start() + 400);
-        while !self.source.text().is_char_boundary(end) {
-            end += 1;
-        }
-        let line = self.source.text()[span.start()..end].split_whitespace().collect::<Vec<_>>().join(" ");
-        match line.char_indices().nth(60) {
-            Some((at, _)) => format!("{}…", line[..at].trim_end()),
-            None => line,
-        }
+        shown(self.source, span)
     }
 
     /// True when a place within a unit stands between quotation marks.
@@ -171,6 +192,19 @@ pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterat
     })
 }
 
+/// The words under a span on one line, cut after 60 characters.
+pub(crate) fn shown(source: &Source, span: Span) -> String {
+    let mut end = span.end().min(span.start() + 400);
+    while !source.text().is_char_boundary(end) {
+        end += 1;
+    }
+    let line = source.text()[span.start()..end].split_whitespace().collect::<Vec<_>>().join(" ");
+    match line.char_indices().nth(60) {
+        Some((at, _)) => format!("{}…", line[..at].trim_end()),
+        None => line,
+    }
+}
+
 /// How far back an opening quotation mark is looked for, in bytes.
 const QUOTE_REACH: usize = 1000;
 
@@ -212,8 +246,18 @@ impl Sink<'_> {
 /// Runs every check. Findings come back sorted by place, then check.
 pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
     let mut findings = Vec::new();
-    for check in CHECKS.iter().filter(|check| case.language.is_none() || !check.meta().english) {
-        check.run(case, &mut Sink { meta: check.meta(), findings: &mut findings });
+    for check in CHECKS {
+        let meta = check.meta();
+        let level = case.settings.levels.iter().find(|(id, _)| *id == meta.id).map(|(_, level)| *level);
+        let on = level.map_or(meta.on, |level| level != Level::Off);
+        if !on || meta.english && case.language.is_some() {
+            continue;
+        }
+        let from = findings.len();
+        check.run(case, &mut Sink { meta, findings: &mut findings });
+        if let Some(Level::At(severity)) = level {
+            findings[from..].iter_mut().for_each(|finding| finding.severity = severity);
+        }
     }
     findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));
     findings

@@ -16,6 +16,7 @@ static BARE: Meta = Meta {
     family: Family::Phrasing,
     severity: Severity::Warning,
     summary: "a prohibition of manner that does not say what to do instead",
+    on: true,
     english: true,
     why: "A model that knows only what to avoid falls back on its default, which is often a neighbour of what was forbidden.",
     bad: &[
@@ -54,8 +55,8 @@ impl Check for BareProhibition {
 }
 
 /// Words that turn from what is forbidden to what is wanted.
-const TURNS: [&str; 9] =
-    ["instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until"];
+const TURNS: [&str; 11] =
+    ["instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until", "since", "because"];
 
 /// True when the sentence or the next one says what to do.
 fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool {
@@ -112,6 +113,7 @@ static HEDGED: Meta = Meta {
     family: Family::Phrasing,
     severity: Severity::Warning,
     summary: "an order put as a wish, a doubt or a possibility",
+    on: true,
     english: true,
     why: "A suggestion gets a suggestion back, or nothing: what may be done is done at some times only.",
     bad: &[
@@ -181,6 +183,7 @@ static PILE: Meta = Meta {
     family: Family::Phrasing,
     severity: Severity::Note,
     summary: "a run of prohibitions with nothing between that says what to do",
+    on: true,
     english: true,
     why: "A pile of prohibitions brings each forbidden thing to mind and draws no picture of what is wanted.",
     bad: &[

@@ -2,7 +2,8 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
-use crate::lexicon::vocabulary;
+use crate::lexicon::{Set, vocabulary};
+use crate::likeness;
 
 /// A demand says again what an earlier one said and adds nothing.
 pub(super) struct SaidBefore;
@@ -12,6 +13,7 @@ static META: Meta = Meta {
     family: Family::Redundant,
     severity: Severity::Warning,
     summary: "a demand that an earlier one already makes",
+    on: true,
     english: true,
     why: "A double costs tokens twice, and the day one of them is changed the two contradict each other.",
     bad: &[
@@ -33,16 +35,31 @@ impl Check for SaidBefore {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for unit in case.demands() {
-            let Some(&earlier) = case.repeats.get(&unit) else { continue };
             if is_emphasis(case, unit) {
                 continue;
             }
+            let Some(&earlier) = case.repeats.get(&unit) else {
+                said_by_layer(case, sink, unit);
+                continue;
+            };
             let (this, that) = (case.units[unit].text, case.units[earlier].text);
             let line = case.source.position(that.start()).line;
             let message = format!("line {line} already says this: `{}`", case.shown(that));
             sink.report(this, message, "keep the clearer of the two").related.push(that);
         }
     }
+}
+
+/// What is sent along says it already.
+fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
+    if case.layers.is_empty() {
+        return;
+    }
+    let quality = case.hits[unit].iter().any(|hit| hit.set == Set::Vague);
+    let gist = likeness::gist(case.source.text(), case.words_of(unit), quality);
+    let Some((layer, span)) = case.layers.iter().find_map(|layer| Some((layer, layer.says(&gist)?))) else { return };
+    let message = format!("`{}` (line {}) already says this: `{}`", layer.name(), layer.line(span), layer.shown(span));
+    sink.report(case.units[unit].text, message, "leave it out here, or there");
 }
 
 /// A restatement that says that it is one, as the last words of a prompt often do.

@@ -1,9 +1,15 @@
 //! Placeholders that a person forgot, and placeholders in two styles.
 
 use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::slots::{Slot, Syntax, leftover_word};
+use crate::likeness::stem;
+use crate::outline::{Mark, PieceKind};
+use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
 use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::collections::HashSet;
 
 /// A placeholder that was to be replaced by hand, or a TODO.
 pub(super) struct LeftOverSlot;
@@ -13,6 +19,7 @@ static LEFT_OVER: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Error,
     summary: "a placeholder or TODO that was to be replaced by hand",
+    on: true,
     english: false,
     why: "Sent like this, the model reads the placeholder as the text, or makes something up for it.",
     bad: &[
@@ -80,6 +87,7 @@ static MIXED: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Warning,
     summary: "two ways of writing slots in one prompt",
+    on: true,
     english: false,
     why: "A program fills one of them and sends the other as it stands.",
     bad: &["Write to {{name}} about the ferry on [travel day]."],
@@ -98,7 +106,29 @@ impl Check for MixedSlots {
         let by_hand = |slot: &&Slot| {
             leftover_word(case.text(slot.inner)).is_some_and(|word| by_hand(slot.syntax, word))
         };
-        let slots: Vec<&Slot> = case.slots.iter().filter(|slot| !by_hand(slot)).collect();
+        let tags: HashSet<&str> = case
+            .outline
+            .sections
+            .iter()
+            .filter(|section| section.mark == Mark::Tag)
+            .map(|section| case.text(section.title))
+            .collect();
+        // A word in angle brackets may be a tag that is spoken of; brackets may head a part or belong to a sample.
+        let doubtful = |slot: &&Slot| {
+            let inner = case.text(slot.inner);
+            match slot.syntax {
+                Syntax::Angles => tags.contains(inner) || case.source.text().contains(&format!("</{inner}>")),
+                Syntax::Brackets => inner.contains(',') || inner.len() <= 3 || alone_on_line(case.source.text(), slot) && heads_slot(case, slot),
+                _ => false,
+            }
+        };
+        let sample = |slot: &&Slot| {
+            let unit = case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1);
+            let shows = |unit: usize| case.labels[unit].component == Some(Component::Examples) && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field);
+            unit.is_some_and(|unit| shows(unit) && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces))
+        };
+        let slots: Vec<&Slot> =
+            case.slots.iter().filter(|slot| !by_hand(slot) && !doubtful(slot) && !sample(slot)).collect();
         let Some(first) = slots.first() else { return };
         let Some(other) = slots.iter().find(|slot| slot.syntax != first.syntax) else { return };
         let (one, two) = (case.text(first.span), case.text(other.span));
@@ -107,4 +137,87 @@ impl Check for MixedSlots {
             format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
         sink.report(other.span, message, write).related.push(first.span);
     }
+}
+
+/// `[Question]` on a line above `{question}` heads a part.
+fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
+    let after = case.source.text()[slot.span.end()..].trim_start();
+    case.slots.iter().any(|other| other.span.start() == case.source.text().len() - after.len() && other.syntax != slot.syntax)
+}
+
+/// An input that the prompt announces and has no place for.
+pub(super) struct UnusedInput;
+
+static UNUSED: Meta = Meta {
+    id: "unused-input",
+    family: Family::Slot,
+    severity: Severity::Warning,
+    summary: "an input that is announced and has no slot, while the others have one",
+    on: true,
+    english: true,
+    why: "The model looks for it, finds nothing, and makes it up or takes something else for it.",
+    bad: &[
+        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>",
+    ],
+    good: &[
+        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>\n<tides>\n{{tides}}\n</tides>",
+        "You receive the log and the crew list from the purser. Write the notice.",
+    ],
+};
+
+impl Check for UnusedInput {
+    fn meta(&self) -> &'static Meta {
+        &UNUSED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let mut named: Vec<u32> = Vec::new();
+        for slot in case.slots {
+            named.extend(stems(case.text(slot.inner)));
+        }
+        if named.is_empty() {
+            return;
+        }
+        named.extend(case.outline.sections.iter().skip(1).flat_map(|section| stems(case.text(section.title))));
+        named.extend(case.outline.pieces.iter().filter(|piece| piece.kind == PieceKind::Field).flat_map(|piece| stems(case.text(piece.lead))));
+        for index in 0..case.units.len() {
+            let Some(announced) = announced(text, case.words_of(index)) else { continue };
+            let there = |item: &Span| stems(case.text(*item)).iter().any(|stem| named.contains(stem));
+            let (found, lost): (Vec<Span>, Vec<Span>) = announced.into_iter().partition(there);
+            for item in lost.into_iter().filter(|_| !found.is_empty()) {
+                let message = format!("`{}` is announced, and no slot takes it in", case.shown(item));
+                sink.report(item, message, "add a slot for it, or take it out of the list");
+            }
+        }
+    }
+}
+
+/// The meaningful words of a name, as stems.
+fn stems(name: &str) -> Vec<u32> {
+    let words = name.split(|c: char| !c.is_alphanumeric()).filter(|word| word.len() >= 3);
+    words.map(|word| stem(&word.to_lowercase())).collect()
+}
+
+/// The items of a list of inputs: "Three inputs come with each job: the report, the site list, and the open faults".
+fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let colon = words.iter().position(|word| word.text(text) == ":")?;
+    let announces = (0..colon).any(|at| matches!(lower(at).as_str(), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
+    let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
+    if !announces || slots_only {
+        return None;
+    }
+    let mut items: Vec<Span> = Vec::new();
+    let mut from = colon + 1;
+    for at in colon + 1..=words.len() {
+        let ends = at == words.len() || matches!(lower(at).as_str(), "," | ";" | "and" | ".");
+        if ends {
+            if from < at {
+                items.push(words[from].span().cover(words[at - 1].span()));
+            }
+            from = at + 1;
+        }
+    }
+    (2..=8).contains(&items.len()).then_some(items)
 }

@@ -14,6 +14,7 @@ static NUMBERS: Meta = Meta {
     family: Family::Steps,
     severity: Severity::Warning,
     summary: "a gap, a repeat or another name in numbered steps",
+    on: true,
     english: false,
     why: "A missing number reads like a step that was cut, and a reference by number then points at the wrong one.",
     bad: &[
@@ -89,6 +90,7 @@ static LOST: Meta = Meta {
     family: Family::Steps,
     severity: Severity::Warning,
     summary: "a reference to a step, section, appendix or gate that is not there",
+    on: true,
     english: true,
     why: "The model cannot look it up, so it makes up what it might say.",
     bad: &[

@@ -1,12 +1,24 @@
 //! Rules that hold for every check, driven by the samples they carry.
 
 use super::*;
+use crate::house::HouseWords;
 use crate::ledger::Bytes;
+use crate::limits::Limits;
 use crate::review::{Settings, review};
+
+/// A house in which every check runs and every limit is set.
+fn house() -> Settings {
+    Settings {
+        limits: Limits { tokens: Some(2000), reading_grade: Some(14), ..Limits::default() },
+        levels: checks().map(|meta| (meta.id, Level::On)).collect(),
+        words: HouseWords::new(&[], &[], &[], &[("boat line".into(), "ferry line".into())]),
+        ..Settings::default()
+    }
+}
 
 fn found(text: &str) -> Vec<&'static str> {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
-    review(source, &Settings::default(), &Bytes).findings().iter().map(|finding| finding.check).collect()
+    review(source, &house(), &Bytes).findings().iter().map(|finding| finding.check).collect()
 }
 
 #[test]

@@ -1,8 +1,11 @@
 //! Words that two careful readers would carry out differently.
 
 use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
+use crate::outline::PieceKind;
+use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 use crate::words::Word;
 
@@ -14,6 +17,7 @@ static META: Meta = Meta {
     family: Family::Vague,
     severity: Severity::Warning,
     summary: "words that two readers would carry out differently",
+    on: true,
     english: true,
     why: "The model settles for the most common reading, which is rarely yours.",
     bad: &[
@@ -41,7 +45,7 @@ impl Check for UnmeasuredWording {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let length_stated = case.demands().any(|unit| states_length(case.words_of(unit)));
+        let length_stated = case.requirements.iter().any(states_length);
         for unit in case.demands().filter(|unit| !case.repeats.contains_key(unit)) {
             let words = case.words_of(unit);
             let vague: Vec<&Hit> = case.hits[unit]
@@ -54,9 +58,15 @@ impl Check for UnmeasuredWording {
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
                         && !case.hits[unit].iter().any(padded)
+                        && !case.settings.words.allows(words, hit.first, hit.last)
                         && !is_pinned(case, unit, words, hit, length_stated)
                 })
                 .collect();
+            for (first, last) in case.settings.words.vague(words) {
+                let span = words[first].span().cover(words[last].span());
+                let message = format!("`{}` is on the house's list of vague words", case.shown(span));
+                sink.report(span, message, "give a number, a name or a sample");
+            }
             let Some(first) = vague.first() else { continue };
             let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
             let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.shown(span(hit)))).collect();
@@ -75,6 +85,7 @@ impl VagueKind {
         match self {
             VagueKind::Quality => "the standard open",
             VagueKind::Quantity => "the amount open",
+            VagueKind::Length => "the length open",
             VagueKind::Deferral => "the decision open",
             VagueKind::OpenEnd => "the list open",
             VagueKind::Bare | VagueKind::Plain => "open what is meant",
@@ -90,9 +101,10 @@ fn join(named: &[String]) -> String {
     }
 }
 
-/// True when the words state a length or a count of text: a number beside a measure.
-fn states_length(words: &[Word]) -> bool {
-    words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
+/// True when a requirement says how long the reply is.
+fn states_length(rule: &Requirement) -> bool {
+    matches!(rule.subject, Subject::Reply | Subject::Unstated)
+        && matches!(&rule.demand, Demand::Amount { measure, .. } if !matches!(measure, Measure::Items(_)))
 }
 
 /// True when something near says what the term means here.
@@ -122,12 +134,29 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
             });
     match kind {
         VagueKind::Plain => true,
-        VagueKind::Quantity => number || conditional || length_stated || explained,
+        VagueKind::Quantity => number || conditional || explained,
+        VagueKind::Length => number || conditional || length_stated || explained,
+        VagueKind::Quality if names_a_tone(case, unit) || describes_the_persona(case, unit, hit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),
         VagueKind::OpenEnd => false,
         VagueKind::Bare => explained,
     }
+}
+
+/// `Tone: plain and friendly`: a tone is named by such words, and by nothing else.
+fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
+    let piece = &case.outline.pieces[case.units[unit].pieces.start];
+    let label = case.text(piece.lead).to_lowercase();
+    piece.kind == PieceKind::Field && ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| label.contains(word))
+}
+
+/// "You are a helpful assistant": whom the model plays, not what it is to do.
+fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
+    const REACH: usize = 7;
+    let opens = case.words_of(unit).iter().take(3).any(|word| ["you", "act", "as", "you're"].iter().any(|known| word.text(case.source.text()).eq_ignore_ascii_case(known)));
+    let one_phrase = !case.words_of(unit)[..hit.first].iter().any(|word| word.is_punctuation());
+    one_phrase && case.labels[unit].component == Some(Component::Role) && hit.first <= REACH && opens && !case.labels[unit].serves(Component::Task)
 }
 
 fn is_rule_of_style(case: &Case<'_>, unit: usize) -> bool {

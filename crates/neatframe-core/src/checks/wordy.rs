@@ -3,9 +3,10 @@
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set};
+use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// Filler, pleasantries, empty intensifiers, inflated phrases, lines left over from a chat.
 pub(super) struct Padding;
@@ -15,6 +16,7 @@ static PADDING_META: Meta = Meta {
     family: Family::Wordy,
     severity: Severity::Note,
     summary: "filler, pleasantries, empty intensifiers, long forms of short words",
+    on: true,
     english: true,
     why: "Every word is paid for at every call, and padding dilutes the words that steer.",
     bad: &[
@@ -53,12 +55,19 @@ impl Check for Padding {
             for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding).take(MOST) {
                 let term = &PADDING[hit.entry as usize];
                 let span = words[hit.first].span().cover(words[hit.last].span());
-                if case.is_quoted(index, span.start()) {
+                let allowed = case.settings.words.allows(words, hit.first, hit.last);
+                if allowed || case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
                 let alone = rest.into_iter().all(|word| word.is_punctuation());
                 report(case, sink, unit.text, if alone { unit.text } else { span }, term);
+            }
+            for (first, last) in case.settings.words.padding(words) {
+                let span = words[first].span().cover(words[last].span());
+                let message = format!("`{}` adds nothing (a word of the house's list)", case.shown(span));
+                let finding = sink.report(span, message, "leave it out");
+                finding.fix = cut(case.source.text(), span, "", span.start() == unit.text.start());
             }
         }
     }
@@ -85,5 +94,121 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &P
     if kind != PaddingKind::Intensifier {
         let goes = if whole { unit } else { span };
         finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+    }
+}
+
+/// A sentence of many words that holds several demands.
+pub(super) struct RunOn;
+
+static RUN_ON: Meta = Meta {
+    id: "run-on",
+    family: Family::Wordy,
+    severity: Severity::Warning,
+    summary: "a sentence of more than 40 words that holds several demands",
+    on: true,
+    english: true,
+    why: "Demands in the middle of a long sentence are the first to be missed.",
+    bad: &[
+        "So the ferry is late again and the guests keep calling the desk about it and the captain wants a notice at the pier but also a mail to the regulars and you could write a line for the site too and it should say when the next boat goes and how to get money back.",
+    ],
+    good: &[
+        "Write the notice. Name the pier. Say when the next boat goes.",
+        "For every crossing list the boat, the pier, the hour of departure, the hour of arrival, the number of guests, the number of cars, the number of bicycles, the captain, the purser, the weather, the sea state, the delay and the reason for the delay, in this order.",
+    ],
+};
+
+/// Words from which a sentence is long.
+const LONG_SENTENCE: usize = 40;
+/// Clauses that make it a run-on.
+const CLAUSES: usize = 3;
+
+impl Check for RunOn {
+    fn meta(&self) -> &'static Meta {
+        &RUN_ON
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        for (index, unit) in case.units.iter().enumerate() {
+            let prose = matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
+            let sample = case.labels[index].component == Some(Component::Examples);
+            let words = case.words_of(index);
+            let count = words.iter().filter(|word| !word.is_punctuation()).count();
+            if !prose || sample || count <= LONG_SENTENCE {
+                continue;
+            }
+            let breaks = clause_breaks(text, words);
+            if breaks.len() < CLAUSES {
+                continue;
+            }
+            let message = format!("{count} words and {} clauses in one sentence", breaks.len() + 1);
+            let parts: Vec<String> = breaks.iter().take(4).map(|&at| format!("`{}`", case.shown(words[at].span().cover(words[(at + 3).min(words.len() - 1)].span())))).collect();
+            let write = format!("make it several sentences; new ones can begin at {}", parts.join(", "));
+            sink.report(unit.text, message, write);
+        }
+    }
+}
+
+/// Where a clause with a subject or an order of its own begins behind "and", "but", "so" and the like.
+fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
+    const JOINS: [&str; 8] = ["and", "but", "so", "then", "also", "because", "or", ";"];
+    const SUBJECTS: [&str; 16] = ["i", "we", "you", "they", "he", "she", "it", "there", "this", "that", "the", "my", "our", "everyone", "nobody", "please"];
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let mut found = Vec::new();
+    let mut quoted = false;
+    for at in 1..words.len().saturating_sub(2) {
+        if words[at].is(vocabulary::QUOTE) {
+            quoted = !quoted;
+        }
+        let joins = JOINS.contains(&lower(at).as_str());
+        if quoted || !joins {
+            continue;
+        }
+        let next = lower(at + 1);
+        let subject = SUBJECTS.contains(&next.as_str());
+        // "the bins and the gym": a noun joined to a noun has no verb behind it.
+        let verb_near = (at + 2..(at + 6).min(words.len())).any(|at| words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&lower(at).as_str()));
+        let order = words[at + 1].is(vocabulary::VERB) && !words[at - 1].is(vocabulary::PUNCTUATION) || words[at + 1].is(vocabulary::VERB) && lower(at - 1) == ",";
+        let spaced = found.last().is_none_or(|last| at > last + 3);
+        if spaced && (subject && verb_near || order) {
+            found.push(at);
+        }
+    }
+    found
+}
+
+/// Verbs that show that a clause has a subject.
+const FINITE: [&str; 14] = ["is", "are", "was", "were", "has", "have", "had", "wants", "want", "do", "does", "don't", "says", "keep"];
+
+/// Sentences far beyond the house's limit of reading level.
+pub(super) struct HardReading;
+
+static HARD: Meta = Meta {
+    id: "hard-reading",
+    family: Family::Wordy,
+    severity: Severity::Note,
+    summary: "a reading level far above the limit of the house",
+    on: true,
+    english: true,
+    why: "Long words and sentences cost tokens, and people who keep the prompt misread them first.",
+    bad: &["Write a comprehensive characterisation of operational considerations necessitating precautionary cancellation. Describe meteorological developments immediately preceding extraordinary interruptions. Classify contributory circumstances according to regulatory obligations concerning reimbursement. Identify disadvantaged passengers preferentially."],
+    good: &["Write the notice. Name the pier. Say when the next boat goes."],
+};
+
+impl Check for HardReading {
+    fn meta(&self) -> &'static Meta {
+        &HARD
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let Some(limit) = case.settings.limits.reading_grade else { return };
+        let prose: Vec<usize> = case.demands().filter(|&unit| !matches!(case.units[unit].kind, UnitKind::Code | UnitKind::Table)).collect();
+        let grade = crate::reading::grade(prose.iter().map(|&unit| case.text(case.units[unit].text)));
+        let (Some(grade), Some(&first), Some(&last)) = (grade, prose.first(), prose.last()) else { return };
+        if grade > f64::from(limit) {
+            let span = case.units[first].text.cover(case.units[last].text);
+            let message = format!("the rules read at grade {grade:.0}; the house allows {limit}");
+            sink.report(span, message, "use shorter sentences and everyday words");
+        }
     }
 }

@@ -51,8 +51,10 @@ pub(crate) struct VagueTerm {
 pub(crate) enum VagueKind {
     /// A quality with no measure.
     Quality,
-    /// An amount or length with no number.
+    /// An amount with no number.
     Quantity,
+    /// A length with no number.
+    Length,
     /// The decision is left to the reader ("as appropriate").
     Deferral,
     /// An open end ("etc.").

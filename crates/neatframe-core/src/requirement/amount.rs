@@ -196,7 +196,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     if let Some((place, measure)) = apart(text, words) {
         let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional: is_exception(text, words) });
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional: is_exception(text, words), part: None });
     }
     let mut at = 0;
     while at < words.len() {
@@ -219,6 +219,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             subject,
             demand,
             conditional: is_exception(text, words),
+            part: None,
         });
         at = measure_at + 1;
     }
@@ -388,10 +389,10 @@ fn subject(
             return whole_or(Subject::Each(singular(things)));
         }
         let thing = singular(&word);
-        if thing == counted || !PARTS.contains(&format!(" {thing} ")) {
+        // "Turn the answer into one sentence": what becomes of it, not what it is.
+        let turned = (at..first).any(|at| lower(at) == "into");
+        if thing == counted || turned || !PARTS.contains(&format!(" {thing} ")) {
             if WHOLE.contains(&format!(" {word} ")) {
-                // "Turn the answer into one sentence": what becomes of it, not what it is.
-                let turned = (at..first).any(|at| lower(at) == "into");
                 return if turned { Subject::Unstated } else { Subject::Reply };
             }
             continue;

@@ -20,11 +20,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let from = hit.first.saturating_sub(REACH);
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);
-        let negated = words[from..hit.last].iter().any(|word| word.is(vocabulary::NEGATION));
+        // "Never ask two" is a pole of its own; "use no emoji" turns the pole that it holds.
+        let own = words[hit.first].is(vocabulary::NEGATION) || words[hit.first].text(text).eq_ignore_ascii_case("do");
+        let to = if own { hit.first } else { hit.last };
+        let negated = words[from..to].iter().any(|word| word.is(vocabulary::NEGATION));
         let name = match (negated, pole.flips) {
-            (true, "") if words[hit.first..=hit.last].iter().any(|word| word.is(vocabulary::NEGATION)) => {
-                pole.name
-            }
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,
             (true, flips) => flips,
@@ -32,6 +32,6 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         };
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         let conditional = is_exception(text, words);
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional });
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional, part: None });
     }
 }

@@ -125,6 +125,8 @@ pub struct Requirement {
     pub subject: Subject,
     /// What it demands.
     pub demand: Demand,
+    /// The part of the reply that the sentence speaks about, where it is not the whole: `title`, `table`.
+    pub part: Option<String>,
     /// True when the sentence names a condition or an exception, so that another rule may hold beside it.
     pub conditional: bool,
 }
@@ -149,8 +151,29 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         words::read(sight, unit, &mut found);
     }
     choice::lists(sight, &mut found);
+    for requirement in &mut found {
+        requirement.part = part_of(sight, requirement.unit);
+    }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
     found
+}
+
+/// Parts of a reply that a sentence may be about.
+const PARTS: [&str; 30] = [
+    "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column", "list", "intro",
+    "introduction", "conclusion", "footer", "signature", "greeting", "notes", "note", "quote", "quotes", "sample", "key", "keys", "code", "name",
+    "names", "comments", "appendix", "value",
+];
+
+/// "In the title", "for each table": the part that a sentence names.
+fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    let text = sight.source.text();
+    sight.words.within(sight.units[unit].text).windows(2).find_map(|pair| {
+        let lead = pair[0].text(text);
+        let thing = pair[1].text(text).to_lowercase();
+        let led = ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
+        (led && PARTS.contains(&thing.as_str())).then_some(thing)
+    })
 }
 
 #[cfg(test)]

@@ -39,7 +39,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     let conditional = is_exception(text, words);
     let mut push = |place: Span, demand: Demand| {
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional });
+        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional, part: None });
     };
     for (place, inner) in quotations(text, span).into_iter().take(6) {
         let before = text[span.start()..place.start()].to_lowercase();

@@ -37,7 +37,7 @@ pub(super) fn settings(args: &WorkArgs, counter: &dyn CountTokens) -> Result<Set
         Ok(Layer::read(input.name(), &source, counter))
     };
     let layers = args.with.iter().map(layer).collect::<Result<_>>()?;
-    Ok(Settings { kind, frame: None, frames, layers })
+    Ok(Settings { kind, frames, layers, ..Settings::default() })
 }
 
 fn all(path: Option<&Path>) -> Result<Vec<Frame>> {

@@ -2,7 +2,7 @@
 
 use crate::args::{FailAt, Format, ReviewArgs};
 use crate::counter::Published;
-use crate::render::{evidence, json, report};
+use crate::render::{evidence, json, report, requirements};
 use crate::{input, output};
 use anyhow::Result;
 use neatframe_core::{Review, Severity, review};
@@ -29,9 +29,13 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
                     text.push_str(&evidence::units(name, review, colour, width));
                     continue;
                 }
+                if args.requirements {
+                    text.push_str(&requirements::stated(name, review, colour, width));
+                    continue;
+                }
                 text.push_str(&report::review(name, review, colour, width));
             }
-            if reviewed.len() > 1 && !args.evidence {
+            if reviewed.len() > 1 && !args.evidence && !args.requirements {
                 text.push_str(&report::totals(&reviewed, colour));
             }
             output::show(&text)?;

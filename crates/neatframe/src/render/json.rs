@@ -1,7 +1,7 @@
 //! The machine-readable review. Its shape is a contract: fields are added, never changed.
 
 use anyhow::Result;
-use neatframe_core::{Component, Finding, Layer, Part as Of, Review, Span};
+use neatframe_core::{Component, Finding, Layer, Part as Of, Requirement, Review, Span};
 use serde::Serialize;
 
 /// Name and version of the shape.
@@ -34,6 +34,8 @@ struct Document<'a> {
     coverage: u32,
     parts: Vec<Part>,
     missing: Vec<&'static str>,
+    /// What it demands, sorted by place.
+    requirements: Vec<Stated>,
     findings: Vec<Remark<'a>>,
     tokens: Tokens<'a>,
     /// What the prompt is sent with.
@@ -60,6 +62,20 @@ struct Part {
     /// Who says it, in a message list.
     #[serde(skip_serializing_if = "Option::is_none")]
     speaker: Option<&'static str>,
+    start: usize,
+    end: usize,
+}
+
+#[derive(Serialize)]
+struct Stated {
+    /// `reply`, `each bullet`, `title`.
+    subject: String,
+    /// The kind of demand: `amount`, `manner`, `omit`.
+    kind: &'static str,
+    /// The demand in words: `at most 80 words`.
+    demand: String,
+    /// True when it holds at times only.
+    conditional: bool,
     start: usize,
     end: usize,
 }
@@ -136,6 +152,7 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
             })
             .collect(),
         missing: review.missing().into_iter().map(Component::id).collect(),
+        requirements: review.requirements().iter().map(|rule| stated(review, rule)).collect(),
         findings: review.findings().iter().map(|finding| remark(review, finding)).collect(),
         tokens: Tokens { encoding: &ledger.encoding, exact: ledger.exact, total: ledger.total, by_component },
         layers: review.layers().iter().map(sent).collect(),
@@ -145,6 +162,12 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
 fn sent(layer: &Layer) -> Sent<'_> {
     let supplied = Component::ALL.into_iter().filter(|component| layer.supplies(Of::Component(*component)));
     Sent { path: layer.name(), tokens: layer.tokens(), supplies: supplied.map(Component::id).collect() }
+}
+
+fn stated(review: &Review, rule: &Requirement) -> Stated {
+    let Place { start, end } = place(review, rule.span);
+    let (kind, demand) = (rule.demand.id(), rule.demand.shown());
+    Stated { subject: rule.subject.name(), kind, demand, conditional: rule.conditional, start, end }
 }
 
 fn place(review: &Review, span: Span) -> Place {

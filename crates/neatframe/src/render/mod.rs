@@ -7,4 +7,5 @@ pub(crate) mod json;
 pub(crate) mod notes;
 pub(crate) mod overview;
 pub(crate) mod report;
+pub(crate) mod requirements;
 mod style;
