@@ -16,7 +16,12 @@ pub struct HouseWords {
 
 impl HouseWords {
     /// Takes phrases as people write them; letter case does not count. `terms` are pairs of what not to write and what to write.
-    pub fn new(vague: &[String], padding: &[String], allowed: &[String], terms: &[(String, String)]) -> HouseWords {
+    pub fn new(
+        vague: &[String],
+        padding: &[String],
+        allowed: &[String],
+        terms: &[(String, String)],
+    ) -> HouseWords {
         let wrong: Vec<String> = terms.iter().map(|(wrong, _)| wrong.clone()).collect();
         HouseWords {
             vague: Phrases::new(vague),
@@ -77,7 +82,8 @@ impl Phrases {
         for first in 0..words.len() {
             for (index, rest) in self.by_first.get(&words[first].hash()).into_iter().flatten() {
                 let follows = words.get(first + 1..first + 1 + rest.len());
-                if follows.is_some_and(|next| next.iter().zip(rest).all(|(word, hash)| word.hash() == *hash)) {
+                if follows.is_some_and(|next| next.iter().zip(rest).all(|(word, hash)| word.hash() == *hash))
+                {
                     found.push((*index, first, first + rest.len()));
                 }
             }

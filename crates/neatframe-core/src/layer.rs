@@ -35,8 +35,14 @@ impl Layer {
         let slots = slots::of(source, &outline);
         let reading = Reading { source, words: &words, outline: &outline, units: &units, slots: &slots };
         let Labelled { labels, hits, .. } = classify::label(&reading);
-        let sight =
-            requirement::Sight { source, words: &words, outline: &outline, units: &units, labels: &labels, hits: &hits };
+        let sight = requirement::Sight {
+            source,
+            words: &words,
+            outline: &outline,
+            units: &units,
+            labels: &labels,
+            hits: &hits,
+        };
         let requirements = requirement::read(&sight, checks::demands(&units, &labels));
         let gists = checks::demands(&units, &labels)
             .map(|unit| {
@@ -80,6 +86,9 @@ impl Layer {
 
     /// The place in the layer that already makes a demand.
     pub(crate) fn says(&self, gist: &Gist) -> Option<Span> {
-        self.gists.iter().find(|(earlier, _)| !gist.stems.is_empty() && gist.is_said_by(earlier)).map(|(_, span)| *span)
+        self.gists
+            .iter()
+            .find(|(earlier, _)| !gist.stems.is_empty() && gist.is_said_by(earlier))
+            .map(|(_, span)| *span)
     }
 }

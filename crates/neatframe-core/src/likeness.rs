@@ -23,6 +23,10 @@ const FRAMING: &str = " keep make made be stay give given use used write written
  include note important really very said say last first well everything whole part parts count counted also exceed limit limited \
  last time again get put do done have has go goes it its ";
 
+/// Names of what comes back.
+const OUTPUTS: &str =
+    " newsletter letter email mail message article summary note notice page report feedback copy essay post ";
+
 /// Groups of words that demand the same.
 const SAME: [&str; 12] = [
     " brief concise short succinct terse ",
@@ -66,9 +70,22 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.stems.sort_unstable();
     gist.stems.dedup();
     gist.numbers.sort_unstable();
+    // "Keep the newsletter short": what is to be short hardly matters.
+    let output = |word: &&Word| OUTPUTS.contains(&format!(" {} ", word.text(text).to_lowercase()));
+    let named = words
+        .iter()
+        .filter(output)
+        .map(|word| stem(&word.text(text).to_lowercase()))
+        .find(|_| gist.stems.len() == 2);
+    if let Some(at) =
+        named.filter(|_| quality && words.len() <= 10).and_then(|named| gist.stems.binary_search(&named).ok())
+    {
+        gist.stems.remove(at);
+    }
     gist.one_quality = quality && gist.stems.len() == 1 && words.len() <= 10;
     gist.forbids = negations > 0;
-    gist.confines = only && negations == 0 || negations >= 2 || negations == 1 && beyond;
+    let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
     // "No title is longer than 8 words" bounds; it does not forbid.
     gist.forbids &= gist.numbers.is_empty();
     gist

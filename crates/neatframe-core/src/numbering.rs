@@ -26,8 +26,28 @@ pub(crate) struct Numbered {
 
 /// What a prompt may number and refer to.
 const NAMES: [&str; 22] = [
-    "step", "stage", "phase", "part", "task", "rule", "round", "section", "criterion", "point", "gate", "chapter", "appendix", "annex",
-    "item", "question", "example", "figure", "table", "checkpoint", "attachment", "clause",
+    "step",
+    "stage",
+    "phase",
+    "part",
+    "task",
+    "rule",
+    "round",
+    "section",
+    "criterion",
+    "point",
+    "gate",
+    "chapter",
+    "appendix",
+    "annex",
+    "item",
+    "question",
+    "example",
+    "figure",
+    "table",
+    "checkpoint",
+    "attachment",
+    "clause",
 ];
 
 /// Reads `3.`, `(3)`, `Step 3:` at the start of a marker or title.
@@ -65,7 +85,9 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
     for piece in &outline.pieces {
         let (span, titled) = match piece.kind {
             PieceKind::Item { ordered: true } => (piece.lead, false),
-            PieceKind::Heading | PieceKind::Label | PieceKind::Field | PieceKind::Turn => (piece.lead.cover(piece.text), true),
+            PieceKind::Heading | PieceKind::Label | PieceKind::Field | PieceKind::Turn => {
+                (piece.lead.cover(piece.text), true)
+            }
             _ => continue,
         };
         let Some(step) = numbered(text, span, piece.indent) else { continue };
@@ -119,7 +141,8 @@ pub(crate) struct Targets {
 impl Targets {
     pub(crate) fn holds(&self, reference: &Reference) -> bool {
         let name = reference.name.as_str();
-        let named = |name: &str| self.numbers.get(name).is_some_and(|numbers| numbers.contains(&reference.number));
+        let named =
+            |name: &str| self.numbers.get(name).is_some_and(|numbers| numbers.contains(&reference.number));
         let label = if reference.lettered {
             format!("{name} {}", char::from(b'a' + (reference.number - 1).min(25) as u8))
         } else {
@@ -130,7 +153,10 @@ impl Targets {
         }
         match name {
             "appendix" | "annex" | "attachment" | "gate" | "checkpoint" => false,
-            "section" | "chapter" | "part" => reference.number <= self.sections && self.plain.is_empty() || self.plain.contains(&reference.number),
+            "section" | "chapter" | "part" => {
+                reference.number <= self.sections && self.plain.is_empty()
+                    || self.plain.contains(&reference.number)
+            }
             "table" | "figure" => self.holds_table,
             // Where steps carry their name, another number of a plain list is no step.
             _ if self.numbers.contains_key(name) => false,
@@ -169,7 +195,8 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
     let mut found = Vec::new();
     for (unit, label) in case.labels.iter().enumerate() {
         let kind = case.units[unit].kind;
-        let sample = label.shares[Component::Examples.index()] >= 0.5 || label.component == Some(Component::Examples);
+        let sample =
+            label.shares[Component::Examples.index()] >= 0.5 || label.component == Some(Component::Examples);
         if sample || matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn) {
             continue;
         }
@@ -187,10 +214,17 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             }
             let next = words[at + 1].text(text);
             // Two spaces or a sign between are no reference: "in each part, 3 lines".
-            if text[words[at].end as usize..words[at + 1].start as usize].trim().len() > 1 || case.is_quoted(unit, words[at].start as usize) {
+            if text[words[at].end as usize..words[at + 1].start as usize].trim().len() > 1
+                || case.is_quoted(unit, words[at].start as usize)
+            {
                 continue;
             }
-            let lettered = next.len() == 1 && next.chars().all(|c| c.is_ascii_uppercase()) && matches!(singular.as_str(), "appendix" | "annex" | "attachment" | "section" | "part" | "table");
+            let lettered = next.len() == 1
+                && next.chars().all(|c| c.is_ascii_uppercase())
+                && matches!(
+                    singular.as_str(),
+                    "appendix" | "annex" | "attachment" | "section" | "part" | "table"
+                );
             let number = match next.parse::<u32>() {
                 Ok(number) if number < 1000 => number,
                 _ if lettered => u32::from(next.as_bytes()[0] - b'A') + 1,
@@ -199,7 +233,12 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             if is_elsewhere(case, unit, at, &singular) {
                 continue;
             }
-            found.push(Reference { name: singular, number, lettered, span: words[at].span().cover(words[at + 1].span()) });
+            found.push(Reference {
+                name: singular,
+                number,
+                lettered,
+                span: words[at].span().cover(words[at + 1].span()),
+            });
         }
     }
     found
@@ -217,11 +256,33 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
     let words = case.words_of(unit);
     let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
     let of = (at + 2..at + 5).any(|at| matches!(lower(at).as_str(), "of" | "in" | "from" | "under"));
-    let here = ["prompt", "instructions", "rubric", "list", "guide", "procedure", "process", "above", "below", "this", "these"];
+    let here = [
+        "prompt",
+        "instructions",
+        "rubric",
+        "list",
+        "guide",
+        "procedure",
+        "process",
+        "above",
+        "below",
+        "this",
+        "these",
+    ];
     let of = of && !(at + 2..at + 9).any(|at| here.contains(&lower(at).as_str()));
-    let made = matches!(name, "question" | "example" | "item" | "figure" | "clause" | "task" | "point" | "part" | "round" | "table");
+    let made = matches!(
+        name,
+        "question" | "example" | "item" | "figure" | "clause" | "task" | "point" | "part" | "round" | "table"
+    );
     // "Write part 2", "for year 9": what the model is to make, or counts in the input.
-    let background = made && !words[..at].iter().any(|word| word.is(vocabulary::VERB) && matches!(lower_of(text, *word).as_str(), "see" | "follow" | "repeat" | "go" | "use" | "check"));
+    let background = made
+        && !words[..at].iter().any(|word| {
+            word.is(vocabulary::VERB)
+                && matches!(
+                    lower_of(text, *word).as_str(),
+                    "see" | "follow" | "repeat" | "go" | "use" | "check"
+                )
+        });
     let quantity = at > 0 && words[at - 1].is_number();
     of || background || quantity
 }

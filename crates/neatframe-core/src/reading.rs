@@ -5,8 +5,10 @@
 pub(crate) fn grade<'a>(sentences: impl Iterator<Item = &'a str>) -> Option<f64> {
     let (mut count, mut words, mut syllables) = (0u32, 0u32, 0u32);
     for sentence in sentences {
-        let found: Vec<&str> =
-            sentence.split(|c: char| !c.is_alphabetic() && c != '\'').filter(|word| !word.is_empty()).collect();
+        let found: Vec<&str> = sentence
+            .split(|c: char| !c.is_alphabetic() && c != '\'')
+            .filter(|word| !word.is_empty())
+            .collect();
         if found.is_empty() {
             continue;
         }
@@ -48,7 +50,8 @@ mod tests {
     #[test]
     fn plain_text_reads_at_a_low_grade() {
         let plain = ["The boat is late. "; 12];
-        let hard = ["Notwithstanding extraordinary meteorological circumstances, operational considerations necessitate precautionary cancellation."; 6];
+        let hard = ["Notwithstanding extraordinary meteorological circumstances, operational considerations necessitate precautionary cancellation.";
+            6];
         assert!(grade(plain.into_iter()).unwrap() < 4.0);
         assert!(grade(hard.into_iter()).unwrap() > 20.0);
         assert_eq!(grade(["Too short."].into_iter()), None);

@@ -2,6 +2,7 @@
 
 use crate::lexicon::{Hit, Set};
 use crate::likeness::{Gist, gist};
+use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::source::Source;
 use crate::units::Unit;
 use crate::words::Words;
@@ -17,13 +18,17 @@ pub(crate) fn find(
     units: &[Unit],
     hits: &[Vec<Hit>],
     demands: impl Iterator<Item = usize>,
+    requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
-    let mut twins = HashMap::new();
+    let mut twins = same_limits(words, units, requirements);
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     for unit in demands {
         let quality = hits[unit].iter().any(|hit| hit.set == Set::Vague);
         let gist = gist(source.text(), words.within(units[unit].text), quality);
+        if twins.contains_key(&unit) {
+            continue;
+        }
         if gist.stems.is_empty() {
             continue;
         }
@@ -36,6 +41,37 @@ pub(crate) fn find(
             by_stem.entry(stem).or_default().push(unit);
         }
         gists.insert(unit, gist);
+    }
+    twins
+}
+
+/// The words of a demand that says little but its limit.
+const SHORT: usize = 14;
+
+/// Limits on the same thing stated twice: "At most 120 words", "The mail may not be longer than 120 words".
+fn same_limits(words: &Words, units: &[Unit], requirements: &[Requirement]) -> HashMap<usize, usize> {
+    let mut twins = HashMap::new();
+    let mut seen: HashMap<(&Subject, &Measure, Option<u32>), &Requirement> = HashMap::new();
+    for rule in requirements {
+        let Demand::Amount { measure, bound } = &rule.demand else { continue };
+        let limit = bound.most.filter(|_| bound.least.is_none_or(|least| Some(least) == bound.most));
+        if rule.subject == Subject::Unstated || rule.conditional || limit.is_none() {
+            continue;
+        }
+        let key = (&rule.subject, measure, limit);
+        match seen.get(&key) {
+            Some(earlier) if earlier.unit != rule.unit => {
+                let short =
+                    words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation()).count()
+                        <= SHORT;
+                if short && earlier.demand == rule.demand {
+                    twins.insert(rule.unit, earlier.unit);
+                }
+            }
+            _ => {
+                seen.insert(key, rule);
+            }
+        }
     }
     twins
 }

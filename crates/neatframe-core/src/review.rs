@@ -85,7 +85,6 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { labels, hits, titles } = classify::label(&reading);
-    let repeats = repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels));
     let sight = requirement::Sight {
         source: &source,
         words: &words,
@@ -95,6 +94,8 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         hits: &hits,
     };
     let requirements = requirement::read(&sight, checks::demands(&units, &labels));
+    let repeats =
+        repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels), &requirements);
     let language = language::recognise(source.text(), &words);
     let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
     let frame = settings.frame_for(kind.as_ref());

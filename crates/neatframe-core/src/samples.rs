@@ -44,10 +44,15 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         let titled = unit.kind == UnitKind::Mark;
         let label = match piece.kind {
             PieceKind::Turn | PieceKind::Field if unit.opens_piece => Some(piece.lead),
-            PieceKind::Label | PieceKind::TagOpen | PieceKind::Heading if unit.opens_piece => {
-                case.outline.sections.get(piece.section).filter(|section| section.mark != Mark::Root).map(|section| section.title)
+            PieceKind::Label | PieceKind::TagOpen | PieceKind::Heading if unit.opens_piece => case
+                .outline
+                .sections
+                .get(piece.section)
+                .filter(|section| section.mark != Mark::Root)
+                .map(|section| section.title),
+            PieceKind::Text | PieceKind::Item { .. } if sample && case.text(unit.text).ends_with(':') => {
+                Some(unit.text)
             }
-            PieceKind::Text | PieceKind::Item { .. } if sample && case.text(unit.text).ends_with(':') => Some(unit.text),
             _ => None,
         };
         if piece.kind == PieceKind::TagClose {
@@ -56,11 +61,17 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
         if let Some(label) = label {
             close(&mut found, &mut open);
-            let named = ["example", "sample"].iter().any(|word| case.text(label).to_lowercase().contains(word));
-            let samples_follow = sample || titled && follows_sample(case, index) || named && piece.kind == PieceKind::Field;
+            let named =
+                ["example", "sample"].iter().any(|word| case.text(label).to_lowercase().contains(word));
+            let samples_follow =
+                sample || titled && follows_sample(case, index) || named && piece.kind == PieceKind::Field;
             let lead_only = unit.text == label || titled;
             if samples_follow && let Some(side) = side(case, label, persona.as_deref()) {
-                let content = if lead_only { Span::new(unit.text.end(), unit.text.end()) } else { after_label(case, label, unit.text) };
+                let content = if lead_only {
+                    Span::new(unit.text.end(), unit.text.end())
+                } else {
+                    after_label(case, label, unit.text)
+                };
                 let spoken = piece.kind == PieceKind::Turn;
                 open = Some(Shown { side, label, content, spoken, section: unit.section });
             }
@@ -68,9 +79,14 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
         // An answer in a block of its own carries no label: "Passage: …" and the record below it.
         let answered = open.as_ref().filter(|shown| shown.side == Side::Input && !shown.content.is_empty());
-        let record = unit.kind == UnitKind::Code || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece;
+        let record = unit.kind == UnitKind::Code
+            || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece;
         if let Some(shown) = answered.filter(|_| sample && record) {
-            let answer = Shown { side: Side::Output, content: Span::new(unit.text.start(), unit.text.start()), ..shown.clone() };
+            let answer = Shown {
+                side: Side::Output,
+                content: Span::new(unit.text.start(), unit.text.start()),
+                ..shown.clone()
+            };
             close(&mut found, &mut open);
             open = Some(answer);
         }
@@ -106,7 +122,8 @@ fn follows_sample(case: &Case<'_>, index: usize) -> bool {
 /// Which side a label names.
 fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     let text = case.text(label).to_lowercase();
-    let words: Vec<&str> = text.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).collect();
+    let words: Vec<&str> =
+        text.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).collect();
     if words.is_empty() || words.len() > 8 {
         return None;
     }
@@ -119,12 +136,50 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     let says = |class: u32| flags(&last) & class != 0;
     // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
     const OUT: [&str; 24] = [
-        "record", "verdict", "decision", "script", "query", "json", "object", "table", "minutes", "notice", "handover", "translation", "score", "label", "name",
-        "tags", "title", "headline", "reading", "entry", "line", "lines", "sql", "correction",
+        "record",
+        "verdict",
+        "decision",
+        "script",
+        "query",
+        "json",
+        "object",
+        "table",
+        "minutes",
+        "notice",
+        "handover",
+        "translation",
+        "score",
+        "label",
+        "name",
+        "tags",
+        "title",
+        "headline",
+        "reading",
+        "entry",
+        "line",
+        "lines",
+        "sql",
+        "correction",
     ];
     const IN: [&str; 18] = [
-        "essay", "passage", "log", "article", "mail", "letter", "slip", "transcript", "conversation", "sentence", "paragraph", "diff", "snippet", "statement",
-        "complaint", "post", "tweet", "case",
+        "essay",
+        "passage",
+        "log",
+        "article",
+        "mail",
+        "letter",
+        "slip",
+        "transcript",
+        "conversation",
+        "sentence",
+        "paragraph",
+        "diff",
+        "snippet",
+        "statement",
+        "complaint",
+        "post",
+        "tweet",
+        "case",
     ];
     Some(if ours.contains(last) || says(vocabulary::SAMPLE_OUT) || OUT.contains(last) {
         Side::Output
@@ -144,10 +199,25 @@ fn persona(case: &Case<'_>) -> Option<String> {
             let lower = |at: usize| run[at].text(text).to_lowercase();
             let named = lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as";
             let name = run[2].text(text);
-            (named && name.starts_with(char::is_uppercase)).then(|| name.to_lowercase())
+            if named && name.starts_with(char::is_uppercase) {
+                return Some(name.to_lowercase());
+            }
+            // "You are the information kiosk of a garden": the last word before the phrase ends.
+            let article = ["a", "an", "the"].contains(&lower(2).as_str());
+            let words = case.words_of(unit);
+            let at = words.iter().position(|word| word.start == run[2].start).filter(|_| named && article)?;
+            let ends = |word: &crate::words::Word| {
+                word.is_punctuation() || ENDS.contains(&word.text(text).to_lowercase().as_str())
+            };
+            let length = words[at + 1..].iter().position(ends).unwrap_or(words.len() - at - 1);
+            words.get(at + length).filter(|_| length > 0).map(|word| word.text(text).to_lowercase())
         })
     })
 }
+
+/// Words that end the phrase for a persona.
+const ENDS: [&str; 12] =
+    ["of", "for", "at", "in", "who", "that", "with", "on", "to", "and", "which", "called"];
 
 impl Shown {
     /// True when two sides stand in one run of samples.

@@ -143,7 +143,11 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && after != Some('`')
         }
         Syntax::Percents => {
-            identifier(name) && name.len() >= 2 && inner.len() == name.len() && before != Some('{') && !before.is_some_and(|c| c.is_ascii_digit())
+            identifier(name)
+                && name.len() >= 2
+                && inner.len() == name.len()
+                && before != Some('{')
+                && !before.is_some_and(|c| c.is_ascii_digit())
         }
     }
 }

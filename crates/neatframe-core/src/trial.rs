@@ -14,12 +14,23 @@ pub(crate) struct Breach {
 /// True for requirements that a text can be held against without knowing what it is about.
 pub(crate) fn is_testable(rule: &Requirement) -> bool {
     match &rule.demand {
-        Demand::Amount { measure, .. } => is_countable(measure) && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_))),
+        Demand::Amount { measure, .. } => {
+            is_countable(measure)
+                && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_)))
+        }
         Demand::Manner { axis, pole } => matches!(
             (*axis, *pole),
-            ("emoji", "no emoji") | ("questions at a time", "one") | ("letter case", _) | ("markup", "no Markdown") | ("layout", "no bullets")
+            ("emoji", "no emoji")
+                | ("questions at a time", "one")
+                | ("letter case", _)
+                | ("markup", "no Markdown")
+                | ("layout", "no bullets")
         ),
-        Demand::Omit(_) | Demand::BeginsWith(_) | Demand::EndsWith(_) | Demand::OneOf(_) | Demand::DateForm(_) => true,
+        Demand::Omit(_)
+        | Demand::BeginsWith(_)
+        | Demand::EndsWith(_)
+        | Demand::OneOf(_)
+        | Demand::DateForm(_) => true,
         _ => false,
     }
 }
@@ -35,11 +46,19 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     match &rule.demand {
         Demand::OneOf(choices) => {
             let said = body.trim().trim_matches(['"', '`', '*', '\'', '.', '“', '”']).trim();
-            let single = said.split_whitespace().count() <= 2 && !said.contains([',', ';', '{', ':', '\n']) && said.chars().any(char::is_alphabetic);
+            let single = said.split_whitespace().count() <= 2
+                && !said.contains([',', ';', '{', ':', '\n'])
+                && said.chars().any(char::is_alphabetic);
             let known = choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
-            (single && !known).then(|| Breach { place: content, what: format!("`{said}` is none of {}", choices.join(", ")) })
+            (single && !known).then(|| Breach {
+                place: content,
+                what: format!("`{said}` is none of {}", choices.join(", ")),
+            })
         }
-        Demand::DateForm(form) => other_date(body, form).map(|(offset, date)| Breach { place: at(offset, date.len()), what: format!("`{date}` is not {form}") }),
+        Demand::DateForm(form) => other_date(body, form).map(|(offset, date)| Breach {
+            place: at(offset, date.len()),
+            what: format!("`{date}` is not {form}"),
+        }),
         Demand::Omit(words) => {
             let place = whole_word(body, words).map(|offset| at(offset, words.len()))?;
             Some(Breach { place, what: format!("`{}` stands in a sample", &text[place.range()]) })
@@ -50,52 +69,78 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         }
         Demand::Manner { axis: "questions at a time", .. } if spoken => {
             let count = questions(body);
-            (count > 1).then(|| Breach { place: content, what: format!("{count} questions in one turn of a sample") })
+            (count > 1).then(|| Breach {
+                place: content,
+                what: format!("{count} questions in one turn of a sample"),
+            })
         }
         Demand::Manner { axis: "markup", .. } => {
             let mark = ["**", "\n# ", "\n## "].into_iter().find_map(find)?;
             Some(Breach { place: mark, what: "a sample uses Markdown".into() })
         }
         Demand::Manner { axis: "layout", .. } => {
-            let bullet = body.lines().filter(|line| line.trim_start().starts_with(["- ".chars().next().unwrap_or('-'), '•'])).count();
+            let bullet = body
+                .lines()
+                .filter(|line| line.trim_start().starts_with(["- ".chars().next().unwrap_or('-'), '•']))
+                .count();
             (bullet >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
         }
         Demand::Manner { axis: "letter case", pole } => {
             let wrong = |c: char| if *pole == "capitals" { c.is_lowercase() } else { c.is_uppercase() };
             let single = body.split_whitespace().count() <= 6;
             let (offset, letter) = body.char_indices().find(|(_, c)| wrong(*c)).filter(|_| single)?;
-            Some(Breach { place: at(offset, letter.len_utf8()), what: format!("`{}` is not in {pole}", body.trim()) })
+            Some(Breach {
+                place: at(offset, letter.len_utf8()),
+                what: format!("`{}` is not in {pole}", body.trim()),
+            })
         }
         Demand::BeginsWith(words) => {
             let bare = |text: &str| text.trim_start_matches(['"', '“', '*', '`', ' ', '\n']).to_lowercase();
-            (spoken && !bare(body).starts_with(&bare(words))).then(|| Breach { place: content, what: format!("a sample does not begin with `{words}`") })
+            (spoken && !bare(body).starts_with(&bare(words)))
+                .then(|| Breach { place: content, what: format!("a sample does not begin with `{words}`") })
         }
         Demand::EndsWith(words) => {
-            let bare = |text: &str| text.trim_end_matches(['"', '”', '*', '`', '.', ' ', '\n', '!']).to_lowercase();
-            (!bare(body).ends_with(&bare(words)) && !spoken).then(|| Breach { place: content, what: format!("a sample does not end with `{words}`") })
+            let bare =
+                |text: &str| text.trim_end_matches(['"', '”', '*', '`', '.', ' ', '\n', '!']).to_lowercase();
+            (!bare(body).ends_with(&bare(words)) && !spoken)
+                .then(|| Breach { place: content, what: format!("a sample does not end with `{words}`") })
         }
         Demand::Amount { measure, bound } => {
             let (part, named) = match &rule.subject {
                 Subject::Reply => (content, None),
-                Subject::Named(name) => (field(body, name).map(|(offset, length)| at(offset, length))?, Some(name)),
-                Subject::Each(name) if name == "sentence" && *measure == Measure::Words => {
-                    return long_sentence(body, *bound).map(|(offset, length, words)| Breach { place: at(offset, length), what: format!("a sentence of {words} words in a sample") });
+                Subject::Named(name) => {
+                    (field(body, name).map(|(offset, length)| at(offset, length))?, Some(name))
                 }
-                Subject::Each(name) => (field(body, name).map(|(offset, length)| at(offset, length))?, Some(name)),
+                Subject::Each(name) if name == "sentence" && *measure == Measure::Words => {
+                    return long_sentence(body, *bound).map(|(offset, length, words)| Breach {
+                        place: at(offset, length),
+                        what: format!("a sentence of {words} words in a sample"),
+                    });
+                }
+                Subject::Each(name) => {
+                    (field(body, name).map(|(offset, length)| at(offset, length))?, Some(name))
+                }
                 Subject::Unstated => return None,
             };
+            // "One sentence with the room": as often a part of the reply as the whole.
+            if named.is_none() && bound.least == bound.most {
+                return None;
+            }
             // Records and scripts are no prose: their length says nothing.
             if named.is_none() && body.contains(['{', '|', ';', '`']) {
                 return None;
             }
             let count = count(&text[part.range()], measure)?;
-            let (least, most) = (bound.least.unwrap_or(0) as usize, bound.most.map_or(usize::MAX, |most| most as usize));
+            let (least, most) =
+                (bound.least.unwrap_or(0) as usize, bound.most.map_or(usize::MAX, |most| most as usize));
             // "About 80" and targets leave room.
-            let (least, most) = if bound.about { (least / 2, most.saturating_mul(3) / 2) } else { (least, most) };
+            let (least, most) =
+                if bound.about { (least / 2, most.saturating_mul(3) / 2) } else { (least, most) };
             // A sample may be an excerpt, so too short is only told of a named part.
             let over = count > most;
             let under = count < least && named.is_some();
-            (over || under).then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
+            (over || under)
+                .then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
         }
         _ => None,
     }
@@ -105,7 +150,9 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
 fn count(text: &str, measure: &Measure) -> Option<usize> {
     Some(match measure {
         Measure::Characters => text.chars().count(),
-        Measure::Words => text.split_whitespace().filter(|word| word.chars().any(char::is_alphanumeric)).count(),
+        Measure::Words => {
+            text.split_whitespace().filter(|word| word.chars().any(char::is_alphanumeric)).count()
+        }
         Measure::Sentences => sentences(text).count().max(1),
         Measure::Lines => text.lines().filter(|line| !line.trim().is_empty()).count(),
         Measure::Paragraphs => text.split("\n\n").filter(|part| !part.trim().is_empty()).count(),
@@ -142,12 +189,18 @@ fn long_sentence(text: &str, bound: crate::requirement::Bound) -> Option<(usize,
 
 /// How many questions a turn asks; "what is …, and how is …?" asks two.
 fn questions(text: &str) -> usize {
-    const ASKS: [&str; 13] = ["what", "how", "which", "when", "where", "who", "why", "do", "is", "are", "can", "could", "would"];
+    const ASKS: [&str; 13] =
+        ["what", "how", "which", "when", "where", "who", "why", "do", "is", "are", "can", "could", "would"];
     let lower = text.to_lowercase();
     let marks = lower.matches('?').count();
     let joined = sentences(&lower)
         .filter(|(_, sentence)| sentence.trim_end_matches(['"', '”']).ends_with('?'))
-        .flat_map(|(_, sentence)| sentence.match_indices(", and ").map(|(at, sign)| sentence[at + sign.len()..].to_string()).collect::<Vec<_>>())
+        .flat_map(|(_, sentence)| {
+            sentence
+                .match_indices(", and ")
+                .map(|(at, sign)| sentence[at + sign.len()..].to_string())
+                .collect::<Vec<_>>()
+        })
         .filter(|rest| ASKS.iter().any(|ask| rest.split_whitespace().next() == Some(ask)))
         .count();
     marks + joined
@@ -159,13 +212,18 @@ pub(crate) fn quoted_reply(text: &str) -> bool {
 }
 
 fn is_emoji(c: char) -> bool {
-    matches!(u32::from(c), 0x1F300..=0x1FAFF | 0x2600..=0x26FF | 0x2764 | 0x1F1E6..=0x1F1FF) && !matches!(c, '☐' | '☑' | '☒' | '★' | '☆')
+    matches!(u32::from(c), 0x1F300..=0x1FAFF | 0x2600..=0x26FF | 0x2764 | 0x1F1E6..=0x1F1FF)
+        && !matches!(c, '☐' | '☑' | '☒' | '★' | '☆')
 }
 
 /// The place of a word or phrase that stands for itself, not within another word. All-capital words match only as such.
 fn whole_word(text: &str, words: &str) -> Option<usize> {
     let capital = !words.chars().any(char::is_lowercase);
-    let (hay, needle) = if capital { (text.to_string(), words.to_string()) } else { (text.to_lowercase(), words.to_lowercase()) };
+    let (hay, needle) = if capital {
+        (text.to_string(), words.to_string())
+    } else {
+        (text.to_lowercase(), words.to_lowercase())
+    };
     if hay.len() != text.len() || needle.is_empty() {
         return None;
     }
@@ -178,9 +236,11 @@ fn whole_word(text: &str, words: &str) -> Option<usize> {
 
 /// A date in figures that is written in another form than asked for.
 fn other_date<'a>(text: &'a str, form: &str) -> Option<(usize, &'a str)> {
-    let shape = |token: &str| -> String { token.chars().map(|c| if c.is_ascii_digit() { '9' } else { c }).collect() };
+    let shape =
+        |token: &str| -> String { token.chars().map(|c| if c.is_ascii_digit() { '9' } else { c }).collect() };
     let wanted: String = form.chars().map(|c| if matches!(c, 'Y' | 'M' | 'D') { '9' } else { c }).collect();
-    const FORMS: [&str; 7] = ["9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "99999999"];
+    const FORMS: [&str; 7] =
+        ["9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "99999999"];
     let mut at = 0;
     for token in text.split(|c: char| !(c.is_ascii_digit() || matches!(c, '/' | '.' | '-'))) {
         let start = at;
@@ -237,7 +297,10 @@ pub(crate) fn keys(text: &str) -> Vec<String> {
         let Some(length) = body.find('"') else { break };
         let name = &body[..length];
         let after = body[length + 1..].trim_start();
-        let key = after.starts_with(':') && !name.is_empty() && name.len() <= 40 && !name.contains(char::is_whitespace);
+        let key = after.starts_with(':')
+            && !name.is_empty()
+            && name.len() <= 40
+            && !name.contains(char::is_whitespace);
         if key && !found.iter().any(|known| known == name) {
             found.push(name.to_string());
         }

@@ -46,21 +46,38 @@ impl Check for ClashingDemands {
         let mut firm: Vec<&Requirement> = Vec::new();
         for requirement in case.requirements.iter().filter(|requirement| !requirement.conditional) {
             let same_place = |earlier: &&&Requirement| earlier.unit == requirement.unit;
-            if firm.iter().rev().take(AT_ONCE).any(|earlier| same_place(&earlier) && earlier.demand == requirement.demand) {
+            if firm
+                .iter()
+                .rev()
+                .take(AT_ONCE)
+                .any(|earlier| same_place(&earlier) && earlier.demand == requirement.demand)
+            {
                 continue;
             }
-            let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| earlier.unit != requirement.unit && excludes(earlier, requirement));
+            let clash = firm
+                .iter()
+                .rev()
+                .take(WITHIN_REACH)
+                .rev()
+                .find(|earlier| earlier.unit != requirement.unit && excludes(earlier, requirement));
             if let Some(earlier) = clash {
                 report(case, sink, earlier, requirement);
                 continue;
             }
             let outer = case.layers.iter().find_map(|layer| {
-                let rule = layer.requirements().iter().find(|rule| !rule.conditional && excludes(rule, requirement))?;
+                let rule = layer
+                    .requirements()
+                    .iter()
+                    .find(|rule| !rule.conditional && excludes(rule, requirement))?;
                 Some((layer, rule))
             });
             if let Some((layer, rule)) = outer {
                 let (two, one) = (case.shown(requirement.span), layer.shown(rule.span));
-                let message = format!("`{two}` and `{one}` ({}, line {}) cannot both be met", layer.name(), layer.line(rule.span));
+                let message = format!(
+                    "`{two}` and `{one}` ({}, line {}) cannot both be met",
+                    layer.name(),
+                    layer.line(rule.span)
+                );
                 sink.report(requirement.span, message, "keep one of the two, or say which gives way");
                 continue;
             }
@@ -83,7 +100,11 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &R
     };
     let message = match (&earlier.demand, &later.demand) {
         (Demand::Amount { .. }, Demand::Amount { .. }) => {
-            format!("{}{subject} cannot be {} as well (`{one}`, line {line})", later.demand.shown(), earlier.demand.shown())
+            format!(
+                "{}{subject} cannot be {} as well (`{one}`, line {line})",
+                later.demand.shown(),
+                earlier.demand.shown()
+            )
         }
         _ => format!("`{two}` and `{one}` (line {line}) cannot both be met"),
     };
@@ -100,19 +121,25 @@ fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
                 && later.subject != Subject::Unstated
-                && (measure == other && bound.excludes(second) && is_comparable(measure, &earlier.subject, (bound, second))
+                && (measure == other
+                    && bound.excludes(second)
+                    && is_comparable(measure, &earlier.subject, (bound, second))
                     || crosses((measure, bound), (other, second))
                     || crosses((other, second), (measure, bound)))
         }
         (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
-            *measure == Measure::Words && whole(earlier) && whole(later) && bound.least.is_some_and(|least| least >= LONG)
+            *measure == Measure::Words
+                && whole(earlier)
+                && whole(later)
+                && bound.least.is_some_and(|least| least >= LONG)
         }
         (Demand::Manner { axis: "length", pole: "detailed" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
             whole(earlier) && whole(later) && is_tight(measure, bound)
         }
-        (Demand::BeginsWith(one), Demand::BeginsWith(two)) | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
+        (Demand::BeginsWith(one), Demand::BeginsWith(two))
+        | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
         }
         (Demand::Mention(one), Demand::Omit(two)) | (Demand::Omit(two), Demand::Mention(one)) => {
@@ -147,7 +174,9 @@ fn is_tight(measure: &Measure, bound: &Bound) -> bool {
 fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bound)) -> bool {
     let limits = |bound: &Bound| bound.least != bound.most;
     match measure {
-        Measure::Words | Measure::Characters | Measure::Tokens | Measure::Pages => limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about,
+        Measure::Words | Measure::Characters | Measure::Tokens | Measure::Pages => {
+            limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about
+        }
         Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
             *subject != Subject::Reply || limits(one) || limits(two)
         }
@@ -159,12 +188,14 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     // The fewest words that one of each takes, and the most that one of each holds.
     let size = |measure: &Measure| match measure {
         Measure::Pages => Some((5, 250, 1000)),
-        Measure::Paragraphs => Some((4, 8, 400)),
+        Measure::Paragraphs => Some((4, 15, 400)),
         Measure::Sentences => Some((3, 2, 60)),
         Measure::Words => Some((2, 1, 1)),
         _ => None,
     };
-    let (Some((rank, fewest, _)), Some((other_rank, _, holds))) = (size(measure), size(other)) else { return false };
+    let (Some((rank, fewest, _)), Some((other_rank, _, holds))) = (size(measure), size(other)) else {
+        return false;
+    };
     let (Some(least), Some(most)) = (bound.least, second.most) else { return false };
     match rank.cmp(&other_rank) {
         // One page is a limit, two are a demand.
@@ -217,7 +248,8 @@ impl Check for OrderAgainstBan {
         for unit in case.demands() {
             for order in orders_of(case, unit) {
                 let rivals = orders.entry(order.verb).or_default();
-                let rival = rivals.iter().rev().take(NEAR).find(|rival| rival.unit != unit && rival.clashes(&order));
+                let rival =
+                    rivals.iter().rev().take(NEAR).find(|rival| rival.unit != unit && rival.clashes(&order));
                 if let Some(rival) = rival {
                     found.push((rival.unit, unit));
                 }
@@ -228,7 +260,8 @@ impl Check for OrderAgainstBan {
         for (earlier, later) in found {
             let (one, two) = (case.units[earlier].text, case.units[later].text);
             let line = case.source.position(one.start()).line;
-            let message = format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(two), case.shown(one));
+            let message =
+                format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(two), case.shown(one));
             sink.report(two, message, "keep one of the two, or say when each holds").related.push(one);
         }
     }
@@ -263,7 +296,8 @@ impl Order {
             return false;
         }
         // All that is forbidden is ordered, or everything of its kind is.
-        let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
+        let same =
+            shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
         same || all || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
@@ -273,7 +307,10 @@ impl Order {
 fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let text = case.source.text();
     let words = case.words_of(unit);
-    if case.labels[unit].component == Some(Component::Examples) || words.len() > 60 || is_exception(text, words) {
+    if case.labels[unit].component == Some(Component::Examples)
+        || words.len() > 60
+        || is_exception(text, words)
+    {
         return Vec::new();
     }
     let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
@@ -306,7 +343,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             at += 1;
             continue;
         };
-        let end = (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
+        let end =
+            (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
         found.push(order(text, unit, words, *verb, clause, (forbids, universal)));
         at = verb_at + 1;
@@ -314,22 +352,41 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
-fn order(text: &str, unit: usize, words: &[Word], verb: Word, clause: &[Word], (forbids, always): (bool, bool)) -> Order {
+fn order(
+    text: &str,
+    unit: usize,
+    words: &[Word],
+    verb: Word,
+    clause: &[Word],
+    (forbids, always): (bool, bool),
+) -> Order {
     let lower: Vec<String> = clause.iter().map(|word| word.text(text).to_lowercase()).collect();
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
-    let bound = ["that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on", "as"];
+    let bound = [
+        "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
+        "as",
+    ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&word.as_str()));
     let narrows = lower.iter().skip(1).any(|word| bound.contains(&word.as_str()) && word != "of");
-    let asks = lower.iter().take(8).any(|word| matches!(word.as_str(), "anyone" | "anybody" | "everyone" | "everybody"));
+    let asks = lower
+        .iter()
+        .take(8)
+        .any(|word| matches!(word.as_str(), "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
     let bounded = !asks && lower.iter().skip(1).any(|word| bound.contains(&word.as_str()));
-    let meaning = |word: &&Word| !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
+    let meaning = |word: &&Word| {
+        !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+    };
     let head = clause.iter().take_while(|word| {
         let lower = word.text(text).to_lowercase();
         !bound.contains(&lower.as_str()) && lower != ","
     });
-    let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.text(text).to_lowercase())).collect();
-    let refers = object.is_empty() && lower.first().is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&word.as_str()));
+    let mut object: Vec<u32> =
+        head.filter(meaning).map(|word| stem(&word.text(text).to_lowercase())).collect();
+    let refers = object.is_empty()
+        && lower
+            .first()
+            .is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&word.as_str()));
     if refers {
         // "Refunds are for supervisors only, so never give one."
         let before = words.iter().take_while(|word| word.start < verb.start).filter(meaning);
@@ -351,7 +408,10 @@ static SPELLING: Meta = Meta {
     english: true,
     why: "The model takes them for two people, or signs with the wrong one.",
     bad: &["You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\"."],
-    good: &["You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".", "You are Dora, a clerk. Every Door has a bell."],
+    good: &[
+        "You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".",
+        "You are Dora, a clerk. Every Door has a bell.",
+    ],
 };
 
 impl Check for NameSpelling {
@@ -361,23 +421,31 @@ impl Check for NameSpelling {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
-        let persona = (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).find_map(|unit| {
-            let words = case.words_of(unit);
-            words.windows(3).find_map(|run| {
-                let lower = |at: usize| run[at].text(text).to_lowercase();
-                let named = (lower(0) == "you" && lower(1) == "are") || (lower(0) == "name" && lower(1) == "is");
-                (named && is_name(text, run[2])).then_some(run[2])
-            })
-        });
+        let persona = (0..case.units.len())
+            .filter(|&unit| case.labels[unit].serves(Component::Role))
+            .find_map(|unit| {
+                let words = case.words_of(unit);
+                words.windows(3).find_map(|run| {
+                    let lower = |at: usize| run[at].text(text).to_lowercase();
+                    let named =
+                        (lower(0) == "you" && lower(1) == "are") || (lower(0) == "name" && lower(1) == "is");
+                    (named && is_name(text, run[2])).then_some(run[2])
+                })
+            });
         let Some(persona) = persona else { return };
         let name = persona.text(text);
         let slipped = case.words.all().iter().find(|word| {
             let other = word.text(text);
-            word.start != persona.start && other != name && is_name(text, **word) && differs_by_a_slip(name, other)
+            word.start != persona.start
+                && other != name
+                && is_name(text, **word)
+                && differs_by_a_slip(name, other)
         });
         if let Some(word) = slipped {
             let message = format!("`{}` is `{name}` with a slip, or somebody else", word.text(text));
-            sink.report(word.span(), message, format!("write `{name}` everywhere")).related.push(persona.span());
+            sink.report(word.span(), message, format!("write `{name}` everywhere"))
+                .related
+                .push(persona.span());
         }
     }
 }
@@ -386,7 +454,10 @@ impl Check for NameSpelling {
 fn is_name(text: &str, word: Word) -> bool {
     let shown = word.text(text);
     let mut chars = shown.chars();
-    chars.next().is_some_and(char::is_uppercase) && shown.chars().count() >= 4 && chars.all(char::is_lowercase) && word.flags() == 0
+    chars.next().is_some_and(char::is_uppercase)
+        && shown.chars().count() >= 4
+        && chars.all(char::is_lowercase)
+        && word.flags() == 0
 }
 
 /// One letter more, less, other, or two neighbours swapped.

@@ -43,13 +43,18 @@ impl Check for OverBudget {
         if let Some(limit) = case.settings.limits.tokens.filter(|&limit| total > limit) {
             let with = if sent > 0 { format!(", {sent} of them sent along") } else { String::new() };
             let message = format!("{total} tokens{with}; the budget is {limit}");
-            sink.report(end, message, format!("save {} tokens: `neatframe tokens` shows what each part costs", total - limit));
+            sink.report(
+                end,
+                message,
+                format!("save {} tokens: `neatframe tokens` shows what each part costs", total - limit),
+            );
         }
         let Some(limit) = case.settings.limits.part_tokens else { return };
         for component in Component::ALL {
             let tokens = case.ledger.by_component[component.index()];
             if tokens > limit {
-                let message = format!("{tokens} tokens of {}; the budget for one part is {limit}", component.name());
+                let message =
+                    format!("{tokens} tokens of {}; the budget for one part is {limit}", component.name());
                 sink.report(end, message, format!("save {} tokens there", tokens - limit));
             }
         }
@@ -87,10 +92,16 @@ impl Check for HeavyPart {
             if tokens < HEAVY_TOKENS || tokens * 100 < case.ledger.total * HEAVY_SHARE {
                 continue;
             }
-            let Some(unit) = case.labels.iter().position(|label| label.component == Some(component)) else { continue };
+            let Some(unit) = case.labels.iter().position(|label| label.component == Some(component)) else {
+                continue;
+            };
             let share = tokens * 100 / case.ledger.total.max(1);
             let message = format!("{} takes {tokens} tokens, {share} % of the prompt", component.name());
-            sink.report(case.units[unit].text, message, "keep what the task uses; send the rest only when it is needed");
+            sink.report(
+                case.units[unit].text,
+                message,
+                "keep what the task uses; send the rest only when it is needed",
+            );
         }
     }
 }

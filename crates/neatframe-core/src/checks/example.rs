@@ -39,10 +39,19 @@ impl Check for SampleBreaksRule {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let rules: Vec<&Requirement> = case.requirements.iter().filter(|rule| !rule.conditional && trial::is_testable(rule)).take(RULES).collect();
+        let rules: Vec<&Requirement> = case
+            .requirements
+            .iter()
+            .filter(|rule| !rule.conditional && trial::is_testable(rule))
+            .take(RULES)
+            .collect();
         for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
             for rule in &rules {
-                let Some(Breach { place, what }) = trial::breach(case.source.text(), rule, shown.content, shown.spoken) else { continue };
+                let Some(Breach { place, what }) =
+                    trial::breach(case.source.text(), rule, shown.content, shown.spoken)
+                else {
+                    continue;
+                };
                 report(case, sink, place, what, rule.span);
                 break;
             }
@@ -50,13 +59,23 @@ impl Check for SampleBreaksRule {
         // Samples that carry no label of their own: "as in "…"", a block of code.
         for (index, unit) in case.units.iter().enumerate() {
             let labelled = case.samples.iter().any(|shown| shown.content.overlaps(unit.text));
-            if labelled || case.labels[index].component != Some(Component::Examples) || unit.kind == UnitKind::Mark {
+            if labelled
+                || case.labels[index].component != Some(Component::Examples)
+                || unit.kind == UnitKind::Mark
+            {
                 continue;
             }
             let quoted = trial::quoted_reply(case.text(unit.text));
             let found = rules.iter().find_map(|rule| {
-                let counts = matches!(rule.demand, Demand::Manner { axis: "questions at a time", .. } | Demand::Omit(_) | Demand::DateForm(_) | Demand::Manner { axis: "emoji", .. });
-                let breach = trial::breach(case.source.text(), rule, unit.text, true).filter(|_| counts && quoted)?;
+                let counts = matches!(
+                    rule.demand,
+                    Demand::Manner { axis: "questions at a time", .. }
+                        | Demand::Omit(_)
+                        | Demand::DateForm(_)
+                        | Demand::Manner { axis: "emoji", .. }
+                );
+                let breach =
+                    trial::breach(case.source.text(), rule, unit.text, true).filter(|_| counts && quoted)?;
                 Some((breach, rule.span))
             });
             if let Some((Breach { place, what }, rule)) = found {
@@ -93,9 +112,19 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
             continue;
         }
         if let Some(odd) = keys.iter().find(|key| !known.contains(key)) {
-            let at = text[shown.content.range()].find(&format!("\"{odd}\"")).map_or(shown.content, |offset| Span::within(shown.content, offset, odd.len() + 2));
-            report(case, sink, at, format!("the sample has a field `{odd}` that the template does not have"), *template);
-        } else if let Some(absent) = known.iter().find(|key| !keys.contains(key)).filter(|_| keys.len() + 1 == known.len()) {
+            let at = text[shown.content.range()]
+                .find(&format!("\"{odd}\""))
+                .map_or(shown.content, |offset| Span::within(shown.content, offset, odd.len() + 2));
+            report(
+                case,
+                sink,
+                at,
+                format!("the sample has a field `{odd}` that the template does not have"),
+                *template,
+            );
+        } else if let Some(absent) =
+            known.iter().find(|key| !keys.contains(key)).filter(|_| keys.len() + 1 == known.len())
+        {
             report(case, sink, shown.content, format!("the sample has no field `{absent}`"), *template);
         }
     }
@@ -143,7 +172,9 @@ impl Check for HalfSample {
             }
             let next = samples.get(at + 1).filter(|next| next.beside(shown));
             // "Question: … Passage: … Answer: …": several inputs may go before one output.
-            let answered = next.is_some_and(|next| next.side != Side::Input || case.text(next.label) != case.text(shown.label));
+            let answered = next.is_some_and(|next| {
+                next.side != Side::Input || case.text(next.label) != case.text(shown.label)
+            });
             let follows = next.is_none() && goes_on(case, shown);
             if answered || follows {
                 continue;
@@ -157,14 +188,31 @@ impl Check for HalfSample {
 
 fn is_elsewhere(content: &str) -> bool {
     let lower = content.trim().trim_end_matches('.').to_lowercase();
-    ["see attached", "attached", "see attachment", "see above", "see below", "tbd", "todo", "to be added", "to follow", "coming soon", "..."].contains(&lower.as_str())
+    [
+        "see attached",
+        "attached",
+        "see attachment",
+        "see above",
+        "see below",
+        "tbd",
+        "todo",
+        "to be added",
+        "to follow",
+        "coming soon",
+        "...",
+    ]
+    .contains(&lower.as_str())
 }
 
 /// True when an unlabelled answer, or the prompt's own text, goes on behind the last input.
 fn goes_on(case: &Case<'_>, shown: &Shown) -> bool {
     let after = case.units.partition_point(|unit| unit.text.start() < shown.content.end());
-    let next = case.units[after..].iter().position(|unit| unit.kind != UnitKind::Mark).map(|offset| after + offset);
-    next.is_some_and(|next| case.labels[next].component == Some(Component::Examples))
+    let next =
+        case.units[after..].iter().position(|unit| unit.kind != UnitKind::Mark).map(|offset| after + offset);
+    next.is_some_and(|next| {
+        let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn);
+        labelled || case.labels[next].component == Some(Component::Examples)
+    })
 }
 
 /// Samples that all show the same case.
@@ -197,14 +245,21 @@ impl Check for SamplesAlike {
             _ => None,
         });
         let Some(choices) = choices else { return };
-        let outputs: Vec<&Shown> = case.samples.iter().filter(|shown| shown.side == Side::Output && !shown.content.is_empty()).collect();
+        let outputs: Vec<&Shown> = case
+            .samples
+            .iter()
+            .filter(|shown| shown.side == Side::Output && !shown.content.is_empty())
+            .collect();
         let answer = |shown: &&Shown| case.text(shown.content).trim().to_lowercase();
         let [first, .., last] = outputs.as_slice() else { return };
         let same = outputs.iter().all(|shown| answer(shown) == answer(first));
         let known = choices.iter().any(|choice| choice.to_lowercase() == answer(first));
         if outputs.len() >= 3 && same && known {
-            let message = format!("all {} samples are answered `{}`", outputs.len(), case.shown(first.content));
-            sink.report(last.content, message, "show at least one sample of another answer").related.push(first.content);
+            let message =
+                format!("all {} samples are answered `{}`", outputs.len(), case.shown(first.content));
+            sink.report(last.content, message, "show at least one sample of another answer")
+                .related
+                .push(first.content);
         }
     }
 }
@@ -234,7 +289,9 @@ impl Check for ManyDialogues {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut blocks: Vec<(u32, Span, usize)> = Vec::new();
         for (index, unit) in case.units.iter().enumerate() {
-            let turn = unit.kind == UnitKind::Turn && unit.opens_piece && case.labels[index].component == Some(Component::Examples);
+            let turn = unit.kind == UnitKind::Turn
+                && unit.opens_piece
+                && case.labels[index].component == Some(Component::Examples);
             if !turn || case.source.messages().len() > 1 {
                 continue;
             }
@@ -250,14 +307,19 @@ impl Check for ManyDialogues {
         if blocks.len() >= 3 {
             let (first, last) = (blocks[0].1, blocks[blocks.len() - 1].1);
             let message = format!("{} whole dialogues stand in this prompt", blocks.len());
-            sink.report(last, message, "keep the one that shows most, and say in a few words what it shows").related.push(first);
+            sink.report(last, message, "keep the one that shows most, and say in a few words what it shows")
+                .related
+                .push(first);
         }
     }
 }
 
 /// True for amounts that a sample can be held against.
 pub(crate) fn is_countable(measure: &Measure) -> bool {
-    matches!(measure, Measure::Words | Measure::Characters | Measure::Sentences | Measure::Lines | Measure::Paragraphs)
+    matches!(
+        measure,
+        Measure::Words | Measure::Characters | Measure::Sentences | Measure::Lines | Measure::Paragraphs
+    )
 }
 
 /// True when the requirement is about the reply as a whole.

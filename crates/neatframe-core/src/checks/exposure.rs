@@ -42,7 +42,8 @@ impl Check for Credential {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for index in 0..case.units.len() {
             let found = secret(case.source.text(), case.words_of(index)).or_else(|| key(case, index));
-            let Some(span) = found.filter(|span| !case.slots.iter().any(|slot| slot.span.overlaps(*span))) else {
+            let Some(span) = found.filter(|span| !case.slots.iter().any(|slot| slot.span.overlaps(*span)))
+            else {
                 continue;
             };
             let message = "a credential stands in the prompt".to_string();
@@ -54,15 +55,29 @@ impl Check for Credential {
 
 /// `password Gull-Quay-1187`, `pin: 4711`: a word for a secret, and one behind it that looks like one.
 fn secret(text: &str, words: &[Word]) -> Option<Span> {
-    const SECRETS: [&str; 12] =
-        ["password", "passwort", "passphrase", "passcode", "pwd", "pin", "secret", "api_key", "apikey", "api-key", "token", "key"];
+    const SECRETS: [&str; 12] = [
+        "password",
+        "passwort",
+        "passphrase",
+        "passcode",
+        "pwd",
+        "pin",
+        "secret",
+        "api_key",
+        "apikey",
+        "api-key",
+        "token",
+        "key",
+    ];
     for at in 0..words.len() {
         let lower = words[at].text(text).to_lowercase();
         if !SECRETS.contains(&lower.as_str()) {
             continue;
         }
         let mut value = at + 1;
-        while words.get(value).is_some_and(|word| matches!(word.text(text).to_lowercase().as_str(), ":" | "=" | "is" | "\"" | "'" | "`" | "“")) {
+        while words.get(value).is_some_and(|word| {
+            matches!(word.text(text).to_lowercase().as_str(), ":" | "=" | "is" | "\"" | "'" | "`" | "“")
+        }) {
             value += 1;
         }
         let Some(word) = words.get(value) else { continue };
@@ -82,7 +97,9 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
 /// The run of characters that belongs together from a place on, without a full stop or comma at its end.
 fn token_at(text: &str, at: usize) -> &str {
     let rest = &text[at..];
-    let end = rest.find(|c: char| c.is_whitespace() || matches!(c, '"' | '\'' | '`' | ',' | ';' | ')' | '”')).unwrap_or(rest.len());
+    let end = rest
+        .find(|c: char| c.is_whitespace() || matches!(c, '"' | '\'' | '`' | ',' | ';' | ')' | '”'))
+        .unwrap_or(rest.len());
     rest[..end].trim_end_matches(['.', ':', '!', '?'])
 }
 
@@ -94,16 +111,34 @@ fn has_digit(text: &str) -> bool {
 fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
     let span = case.units[unit].text;
     let body = case.source.slice(span);
-    const MARKED: [&str; 12] = ["sk-", "pk_", "sk_", "ghp_", "xoxb-", "AKIA", "eyJ", "_live_", "_secret_", "-----BEGIN", "glpat-", "AIza"];
+    const MARKED: [&str; 12] = [
+        "sk-",
+        "pk_",
+        "sk_",
+        "ghp_",
+        "xoxb-",
+        "AKIA",
+        "eyJ",
+        "_live_",
+        "_secret_",
+        "-----BEGIN",
+        "glpat-",
+        "AIza",
+    ];
     let mut at = 0;
     for token in body.split_whitespace() {
         let start = at + body[at..].find(token)?;
         at = start + token.len();
         let bare = token.trim_matches(['"', '\'', '`', ',', ';', '.', ')', '(', '“', '”']);
-        let address = bare.contains("://") && !bare.contains('@') || bare.starts_with('/') || bare.contains(['{', '}', '<', '>', '$']);
+        let address = bare.contains("://") && !bare.contains('@')
+            || bare.starts_with('/')
+            || bare.contains(['{', '}', '<', '>', '$']);
         let marked = MARKED.iter().any(|mark| bare.contains(mark)) && bare.len() >= 14 && has_digit(bare);
         let private_key = bare.starts_with("-----BEGIN") && body.contains("PRIVATE KEY");
-        let userinfo = bare.split_once("://").and_then(|(_, rest)| rest.split_once('@')).is_some_and(|(user, _)| user.split_once(':').is_some_and(|(_, secret)| secret.len() >= 4 && !secret.contains('/')));
+        let userinfo =
+            bare.split_once("://").and_then(|(_, rest)| rest.split_once('@')).is_some_and(|(user, _)| {
+                user.split_once(':').is_some_and(|(_, secret)| secret.len() >= 4 && !secret.contains('/'))
+            });
         if !address && marked || private_key || userinfo && !bare.contains(['{', '<', '$']) {
             let inner = start + token.find(bare).unwrap_or(0);
             return Some(Span::new(span.start() + inner, span.start() + inner + bare.len()));
@@ -149,7 +184,11 @@ impl Check for PrivateData {
             let words = case.words_of(index);
             let text = case.source.text();
             let Some(name) = person(text, words) else { continue };
-            let data: Vec<Span> = [phone(text, words), street(text, words), birth(text, words), account(text, words)].into_iter().flatten().collect();
+            let data: Vec<Span> =
+                [phone(text, words), street(text, words), birth(text, words), account(text, words)]
+                    .into_iter()
+                    .flatten()
+                    .collect();
             let Some(span) = data.iter().copied().reduce(Span::cover) else { continue };
             let span = span.cover(name);
             // A company's own line, in the signature or the facts, belongs to no person.
@@ -157,7 +196,11 @@ impl Check for PrivateData {
                 continue;
             }
             let message = format!("`{}` is a person's private data", case.shown(span));
-            sink.report(span, message, "put a slot such as `{{name}}` in its place, and send only what the work needs");
+            sink.report(
+                span,
+                message,
+                "put a slot such as `{{name}}` in its place, and send only what the work needs",
+            );
         }
     }
 }
@@ -167,15 +210,24 @@ fn person(text: &str, words: &[Word]) -> Option<Span> {
     let capital = |word: &Word| {
         let shown = word.text(text);
         let mut chars = shown.chars();
-        chars.next().is_some_and(char::is_uppercase) && shown.chars().count() >= 2 && chars.any(char::is_lowercase)
+        chars.next().is_some_and(char::is_uppercase)
+            && shown.chars().count() >= 2
+            && chars.any(char::is_lowercase)
     };
-    const NOT: [&str; 14] = ["street", "road", "rise", "close", "lane", "avenue", "square", "desk", "office", "note", "team", "monday", "the", "dear"];
-    let plain = |word: &Word| word.flags() & (vocabulary::VERB | vocabulary::STOP | vocabulary::MEASURE) == 0 && !NOT.contains(&word.text(text).to_lowercase().as_str());
+    const NOT: [&str; 14] = [
+        "street", "road", "rise", "close", "lane", "avenue", "square", "desk", "office", "note", "team",
+        "monday", "the", "dear",
+    ];
+    let plain = |word: &Word| {
+        word.flags() & (vocabulary::VERB | vocabulary::STOP | vocabulary::MEASURE) == 0
+            && !NOT.contains(&word.text(text).to_lowercase().as_str())
+    };
     words.windows(2).find_map(|pair| {
         let title = ["mr", "mrs", "ms", "miss", "dr"].contains(&pair[0].text(text).to_lowercase().as_str());
         let adjacent = text[pair[0].end as usize..pair[1].start as usize].trim().len() <= usize::from(title);
         let named = capital(&pair[1]) && (title || capital(&pair[0]) && plain(&pair[0]) && plain(&pair[1]));
-        (named && adjacent && pair[1].text(text).chars().count() >= 3).then(|| pair[0].span().cover(pair[1].span()))
+        (named && adjacent && pair[1].text(text).chars().count() >= 3)
+            .then(|| pair[0].span().cover(pair[1].span()))
     })
 }
 
@@ -195,7 +247,9 @@ fn phone(text: &str, words: &[Word]) -> Option<Span> {
             if shown.bytes().all(|b| b.is_ascii_digit()) {
                 digits += shown.len();
                 last = Some(*word);
-            } else if digits > 0 && !matches!(shown, "/" | "-" | "(" | ")" | ".") || digits == 0 && !matches!(shown, ":" | "." | "is" | "number" | "+" | "(") {
+            } else if digits > 0 && !matches!(shown, "/" | "-" | "(" | ")" | ".")
+                || digits == 0 && !matches!(shown, ":" | "." | "is" | "number" | "+" | "(")
+            {
                 break;
             }
         }
@@ -209,14 +263,16 @@ fn phone(text: &str, words: &[Word]) -> Option<Span> {
 /// `14 Harbour Rise`.
 fn street(text: &str, words: &[Word]) -> Option<Span> {
     const STREETS: [&str; 18] = [
-        "street", "st", "road", "rd", "rise", "close", "lane", "avenue", "ave", "square", "drive", "row", "way", "court", "place", "crescent", "terrace", "gardens",
+        "street", "st", "road", "rd", "rise", "close", "lane", "avenue", "ave", "square", "drive", "row",
+        "way", "court", "place", "crescent", "terrace", "gardens",
     ];
     words.windows(4).chain(words.windows(3)).find_map(|run| {
         let number = run[0].text(text);
         let last = run[run.len() - 1].text(text);
         let named = run[1..].iter().all(|word| word.text(text).starts_with(char::is_uppercase));
         let numbered = number.len() <= 4 && number.starts_with(|c: char| c.is_ascii_digit());
-        (numbered && named && STREETS.contains(&last.to_lowercase().as_str())).then(|| run[0].span().cover(run[run.len() - 1].span()))
+        (numbered && named && STREETS.contains(&last.to_lowercase().as_str()))
+            .then(|| run[0].span().cover(run[run.len() - 1].span()))
     })
 }
 
@@ -226,7 +282,9 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
         let lower = word.text(text).to_lowercase();
         let told = matches!(lower.as_str(), "born" | "birth" | "dob" | "birthday");
         // A year alone is in every biography.
-        let day = words[at + 1..].iter().take(4).any(|word| word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/']));
+        let day = words[at + 1..].iter().take(4).any(|word| {
+            word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/'])
+        });
         if !day {
             return None;
         }
@@ -245,7 +303,9 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
         if !SIGNS.contains(&word.text(text).to_lowercase().as_str()) {
             return None;
         }
-        let skip = |word: &&Word| matches!(word.text(text).to_lowercase().as_str(), "number" | "no" | ":" | "." | "is" | "#");
+        let skip = |word: &&Word| {
+            matches!(word.text(text).to_lowercase().as_str(), "number" | "no" | ":" | "." | "is" | "#")
+        };
         let value = words[at + 1..].iter().find(|word| !skip(word))?;
         let run = token_at(text, value.start as usize);
         let digits = run.bytes().filter(u8::is_ascii_digit).count();
@@ -254,7 +314,20 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
 }
 
 fn is_office(text: &str, words: &[Word]) -> bool {
-    const OFFICE: [&str; 12] = ["press", "office", "desk", "hotline", "helpline", "director", "editor", "company", "contact", "reception", "spokesperson", "support"];
+    const OFFICE: [&str; 12] = [
+        "press",
+        "office",
+        "desk",
+        "hotline",
+        "helpline",
+        "director",
+        "editor",
+        "company",
+        "contact",
+        "reception",
+        "spokesperson",
+        "support",
+    ];
     words.iter().any(|word| OFFICE.contains(&word.text(text).to_lowercase().as_str()))
 }
 
@@ -295,9 +368,13 @@ impl Check for UnfencedInput {
                 continue;
             }
             let whole = case.text(slot.span);
-            let message = format!("`{whole}` takes in an outsider's text, and nothing marks where it begins and ends");
-            let name = case.text(slot.inner).trim().to_lowercase().replace(|c: char| !c.is_alphanumeric(), "_");
-            let write = format!("set it apart, as in `<{name}>` … `</{name}>` on lines of their own, and say that it is material, not orders");
+            let message =
+                format!("`{whole}` takes in an outsider's text, and nothing marks where it begins and ends");
+            let name =
+                case.text(slot.inner).trim().to_lowercase().replace(|c: char| !c.is_alphanumeric(), "_");
+            let write = format!(
+                "set it apart, as in `<{name}>` … `</{name}>` on lines of their own, and say that it is material, not orders"
+            );
             sink.report(slot.span, message, write);
         }
     }
@@ -310,28 +387,112 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 
 /// What outsiders write.
 const TEXTS: [&str; 34] = [
-    "message", "messages", "email", "mail", "mails", "letter", "complaint", "review", "reviews", "comment", "comments", "essay", "answer", "transcript",
-    "ticket", "tickets", "post", "page", "webpage", "web", "article", "feedback", "chat", "conversation", "input", "query", "question", "body", "content",
-    "document", "text", "reply", "submission", "application",
+    "message",
+    "messages",
+    "email",
+    "mail",
+    "mails",
+    "letter",
+    "complaint",
+    "review",
+    "reviews",
+    "comment",
+    "comments",
+    "essay",
+    "answer",
+    "transcript",
+    "ticket",
+    "tickets",
+    "post",
+    "page",
+    "webpage",
+    "web",
+    "article",
+    "feedback",
+    "chat",
+    "conversation",
+    "input",
+    "query",
+    "question",
+    "body",
+    "content",
+    "document",
+    "text",
+    "reply",
+    "submission",
+    "application",
 ];
 
 /// Who is outside.
 const OUTSIDERS: [&str; 28] = [
-    "customer", "customers", "guest", "guests", "user", "users", "client", "clients", "pupil", "pupils", "student", "students", "supplier", "suppliers",
-    "caller", "visitor", "applicant", "candidate", "tenant", "patient", "website", "web", "internet", "reader", "member", "buyer", "passenger", "sender",
+    "customer",
+    "customers",
+    "guest",
+    "guests",
+    "user",
+    "users",
+    "client",
+    "clients",
+    "pupil",
+    "pupils",
+    "student",
+    "students",
+    "supplier",
+    "suppliers",
+    "caller",
+    "visitor",
+    "applicant",
+    "candidate",
+    "tenant",
+    "patient",
+    "website",
+    "web",
+    "internet",
+    "reader",
+    "member",
+    "buyer",
+    "passenger",
+    "sender",
 ];
 
 /// True when the slot takes in text that somebody outside wrote: by its name, or by the sentence around it.
 fn names_outsiders(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
     let name = case.text(slot.inner).to_lowercase();
-    let parts: Vec<&str> = name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
+    let parts: Vec<&str> =
+        name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
     let of = |list: &[&str]| parts.iter().any(|part| list.contains(part));
-    if !of(&TEXTS) || parts.last().is_some_and(|last| ["name", "id", "number", "date", "language", "type", "topic", "count", "title", "subject", "length", "style", "format", "tone"].contains(last)) {
+    if !of(&TEXTS)
+        || parts.last().is_some_and(|last| {
+            [
+                "name", "id", "number", "date", "language", "type", "topic", "count", "title", "subject",
+                "length", "style", "format", "tone",
+            ]
+            .contains(last)
+        })
+    {
         return false;
     }
     let text = case.source.text();
-    let around = case.words_of(unit).iter().any(|word| OUTSIDERS.contains(&word.text(text).to_lowercase().as_str()));
-    let sure = ["message", "messages", "email", "mail", "complaint", "review", "reviews", "essay", "transcript", "ticket", "comment", "comments", "webpage", "feedback", "chat", "submission"];
+    let around =
+        case.words_of(unit).iter().any(|word| OUTSIDERS.contains(&word.text(text).to_lowercase().as_str()));
+    let sure = [
+        "message",
+        "messages",
+        "email",
+        "mail",
+        "complaint",
+        "review",
+        "reviews",
+        "essay",
+        "transcript",
+        "ticket",
+        "comment",
+        "comments",
+        "webpage",
+        "feedback",
+        "chat",
+        "submission",
+    ];
     of(&OUTSIDERS) || around || of(&sure)
 }
 
@@ -344,8 +505,12 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
     }
     let before = text[..slot.span.start()].trim_end_matches([' ', '\t']);
     let after = text[slot.span.end()..].trim_start_matches([' ', '\t']);
-    let quoted = before.ends_with(['"', '“', '`', '\'', '>', '»', '«', '|']) && after.starts_with(['"', '”', '`', '\'', '<', '«', '»', '|', '.']);
-    let in_tag = case.outline.chain(case.units[unit].section).any(|section| case.outline.sections[section].mark == crate::outline::Mark::Tag)
+    let quoted = before.ends_with(['"', '“', '`', '\'', '>', '»', '«', '|'])
+        && after.starts_with(['"', '”', '`', '\'', '<', '«', '»', '|', '.']);
+    let in_tag = case
+        .outline
+        .chain(case.units[unit].section)
+        .any(|section| case.outline.sections[section].mark == crate::outline::Mark::Tag)
         && alone_on_line(text, slot);
     if quoted || in_tag {
         return true;
@@ -363,10 +528,14 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
     let piece = case.units[unit].pieces.start;
     let before = case.outline.pieces[..piece].iter().rev().find(|piece| piece.kind != PieceKind::Blank);
     let bordered = before.is_some_and(|piece| {
-        matches!(piece.kind, PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading | PieceKind::Label)
-            || text[piece.text.range()].ends_with(':')
+        matches!(
+            piece.kind,
+            PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading | PieceKind::Label
+        ) || text[piece.text.range()].ends_with(':')
     });
-    bordered || case.labels.iter().any(|label| label.facets.contains(Facet::Fence)) || slot.syntax == Syntax::Angles
+    bordered
+        || case.labels.iter().any(|label| label.facets.contains(Facet::Fence))
+        || slot.syntax == Syntax::Angles
 }
 
 /// Wording that tells the model to drop its rules.
@@ -404,7 +573,9 @@ impl Check for DroppedRules {
             }
             let words = case.words_of(index);
             let hit = case.hits[index].iter().find(|hit| {
-                hit.set == Set::Charm && !case.is_quoted(index, words[hit.first].start as usize) && !is_warded(text, words, hit.first)
+                hit.set == Set::Charm
+                    && !case.is_quoted(index, words[hit.first].start as usize)
+                    && !is_warded(text, words, hit.first)
             });
             if let Some(hit) = hit {
                 let span = words[hit.first].span().cover(words[hit.last].span());
@@ -421,6 +592,24 @@ fn is_warded(text: &str, words: &[Word], at: usize) -> bool {
     let lower = |word: &Word| word.text(text).to_lowercase();
     before.iter().any(|word| {
         word.is(vocabulary::NEGATION)
-            || ["asks", "tells", "told", "tries", "request", "requests", "attempts", "attempt", "says", "orders", "instructs", "wants", "telling", "asking"].contains(&lower(word).as_str())
-    }) && before.iter().any(|word| word.is(vocabulary::NEGATION) || ["to", "you", "that"].contains(&lower(word).as_str()))
+            || [
+                "asks",
+                "tells",
+                "told",
+                "tries",
+                "request",
+                "requests",
+                "attempts",
+                "attempt",
+                "says",
+                "orders",
+                "instructs",
+                "wants",
+                "telling",
+                "asking",
+            ]
+            .contains(&lower(word).as_str())
+    }) && before
+        .iter()
+        .any(|word| word.is(vocabulary::NEGATION) || ["to", "you", "that"].contains(&lower(word).as_str()))
 }

@@ -134,7 +134,8 @@ impl Check for SkippedLevel {
             let Mark::Heading(level) = section.mark else { continue };
             let skips = before.is_some_and(|before| level > before + 1);
             // The headings beside the first skipped one are one slip, not many.
-            let told = shift.is_some_and(|(from, to)| level == to && before.is_some_and(|before| before >= from));
+            let told =
+                shift.is_some_and(|(from, to)| level == to && before.is_some_and(|before| before >= from));
             if let Some(from) = before.filter(|_| skips && !told) {
                 let piece = &case.outline.pieces[section.first];
                 let message = format!("a heading of level {level} follows one of level {from}");
@@ -183,20 +184,28 @@ impl Check for MixedSections {
         for unit in case.demands() {
             demands[case.units[unit].section] += 1;
         }
-        let outer_tag = |id: usize| case.outline.chain(id).skip(1).any(|outer| case.outline.sections[outer].mark == Mark::Tag);
+        let outer_tag = |id: usize| {
+            case.outline.chain(id).skip(1).any(|outer| case.outline.sections[outer].mark == Mark::Tag)
+        };
         let of = |wanted: fn(Mark) -> bool| -> Vec<usize> {
-            (1..demands.len()).filter(|&id| demands[id] >= 1 && wanted(case.outline.sections[id].mark) && !outer_tag(id)).collect()
+            (1..demands.len())
+                .filter(|&id| demands[id] >= 1 && wanted(case.outline.sections[id].mark) && !outer_tag(id))
+                .collect()
         };
         let headings = of(|mark| matches!(mark, Mark::Heading(_)));
-        let tags: Vec<usize> = of(|mark| mark == Mark::Tag).into_iter().filter(|&id| demands[id] >= 2).collect();
+        let tags: Vec<usize> =
+            of(|mark| mark == Mark::Tag).into_iter().filter(|&id| demands[id] >= 2).collect();
         if headings.is_empty() || tags.len() < 2 && headings.len() < 2 || tags.is_empty() {
             return;
         }
-        let (fewer, more) = if tags.len() <= headings.len() { (&tags, &headings) } else { (&headings, &tags) };
+        let (fewer, more) =
+            if tags.len() <= headings.len() { (&tags, &headings) } else { (&headings, &tags) };
         let place = |id: usize| case.outline.pieces[case.outline.sections[id].first].text;
         let (one, two) = (place(fewer[0]), place(more[0]));
         let message = format!("`{}` and `{}` mark sections in two ways", case.shown(two), case.shown(one));
-        sink.report(one, message, "mark all sections of instructions in one way; keep tags for material").related.push(two);
+        sink.report(one, message, "mark all sections of instructions in one way; keep tags for material")
+            .related
+            .push(two);
     }
 }
 
@@ -232,14 +241,19 @@ impl Check for InvisibleCharacters {
                 0x00AD | 0x200B | 0x200E | 0x200F | 0x202A..=0x202E | 0x2060..=0x2064 | 0x2066..=0x206F | 0xFEFF | 0xE0000..=0xE007F
             );
             // Joiners belong to emoji and to several scripts.
-            let joiner = matches!(c, '\u{200c}' | '\u{200d}') && text[..at].chars().next_back().is_none_or(|before| before.is_ascii());
+            let joiner = matches!(c, '\u{200c}' | '\u{200d}')
+                && text[..at].chars().next_back().is_none_or(|before| before.is_ascii());
             if invisible || joiner {
                 found.push((at, c));
             }
         }
         let Some(&(first, sign)) = found.first() else { return };
         let span = Span::new(first, first + sign.len_utf8());
-        let count = if found.len() > 1 { format!(", and {} more of its kind", found.len() - 1) } else { String::new() };
+        let count = if found.len() > 1 {
+            format!(", and {} more of its kind", found.len() - 1)
+        } else {
+            String::new()
+        };
         let message = format!("an invisible character (U+{:04X}){count}", u32::from(sign));
         let finding = sink.report(span, message, "take it out");
         finding.fix = found

@@ -43,7 +43,8 @@ impl Check for BareProhibition {
             let words = case.words_of(unit);
             let mut bans = case.hits[unit].iter().filter(|hit| hit.set == Set::Ban);
             let Some(hit) = bans.find(|hit| {
-                !case.is_quoted(unit, words[hit.first].start as usize) && !offers_a_way(case, unit, words, hit)
+                !case.is_quoted(unit, words[hit.first].start as usize)
+                    && !offers_a_way(case, unit, words, hit)
             }) else {
                 continue;
             };
@@ -55,8 +56,9 @@ impl Check for BareProhibition {
 }
 
 /// Words that turn from what is forbidden to what is wanted.
-const TURNS: [&str; 11] =
-    ["instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until", "since", "because"];
+const TURNS: [&str; 11] = [
+    "instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until", "since", "because",
+];
 
 /// True when the sentence or the next one says what to do.
 fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool {
@@ -69,7 +71,8 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
     // "; write as ...", ": plain words", "— say it".
     let goes_on = same.iter().enumerate().any(|(at, word)| {
         let sign = matches!(word.text(text), ";" | ":" | "—" | "–" | "(" | "-");
-        let sign = sign || word.text(text) == "," && same.get(at + 1).is_some_and(|word| word.is(vocabulary::VERB));
+        let sign =
+            sign || word.text(text) == "," && same.get(at + 1).is_some_and(|word| word.is(vocabulary::VERB));
         sign && same.len() > at + 1
     });
     if goes_on || turns(same) {
@@ -92,7 +95,8 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
         let next = case.units.get(unit + 1).filter(|next| next.block == block && !next.opens_piece);
         next.and_then(|_| case.words_of(unit + 1).iter().find(|word| !word.is_punctuation()).map(lower))
     };
-    follows.is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&word.as_str()))
+    follows
+        .is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&word.as_str()))
 }
 
 /// The sentence of a unit that holds a hit: a unit of several sentences keeps the others out.
@@ -210,7 +214,8 @@ impl Check for ProhibitionPile {
             {
                 let span = case.units[first].text.cover(case.units[last].text);
                 let message = format!("{} prohibitions in a row", run.len());
-                let write = "say what the answer should be and do; keep the prohibitions that guard safety or scope";
+                let write =
+                    "say what the answer should be and do; keep the prohibitions that guard safety or scope";
                 sink.report(span, message, write);
             }
             run.clear();

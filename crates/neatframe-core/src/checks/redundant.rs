@@ -1,6 +1,7 @@
 //! Demands that were already made.
 
 use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{Set, vocabulary};
 use crate::likeness;
@@ -42,6 +43,15 @@ impl Check for SaidBefore {
                 said_by_layer(case, sink, unit);
                 continue;
             };
+            // A step and the part of the answer that comes of it are two things.
+            let kinds = (case.labels[unit].component, case.labels[earlier].component);
+            if matches!(
+                kinds,
+                (Some(Component::OutputFormat), Some(Component::Task))
+                    | (Some(Component::Task), Some(Component::OutputFormat))
+            ) {
+                continue;
+            }
             let (this, that) = (case.units[unit].text, case.units[earlier].text);
             let line = case.source.position(that.start()).line;
             let message = format!("line {line} already says this: `{}`", case.shown(that));
@@ -57,8 +67,11 @@ fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
     }
     let quality = case.hits[unit].iter().any(|hit| hit.set == Set::Vague);
     let gist = likeness::gist(case.source.text(), case.words_of(unit), quality);
-    let Some((layer, span)) = case.layers.iter().find_map(|layer| Some((layer, layer.says(&gist)?))) else { return };
-    let message = format!("`{}` (line {}) already says this: `{}`", layer.name(), layer.line(span), layer.shown(span));
+    let Some((layer, span)) = case.layers.iter().find_map(|layer| Some((layer, layer.says(&gist)?))) else {
+        return;
+    };
+    let message =
+        format!("`{}` (line {}) already says this: `{}`", layer.name(), layer.line(span), layer.shown(span));
     sink.report(case.units[unit].text, message, "leave it out here, or there");
 }
 

@@ -54,6 +54,17 @@ impl Check for LeftOverSlot {
             }
         }
         for (index, unit) in case.units.iter().enumerate() {
+            if let Some(span) = note_in_brackets(case.source.text(), case.words_of(index))
+                .filter(|span| told.is_none_or(|told| !told.overlaps(*span)))
+            {
+                let message = format!("`{}` was never filled in", case.shown(span));
+                sink.report(
+                    span,
+                    message,
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use",
+                );
+                continue;
+            }
             for word in case.words_of(index) {
                 let text = word.text(case.source.text());
                 let marker = ["TODO", "FIXME", "TBD", "XXX"].contains(&text);
@@ -71,6 +82,18 @@ impl Check for LeftOverSlot {
             }
         }
     }
+}
+
+/// `(paste the minutes here)`: a note to whoever fills the prompt in.
+fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    (0..words.len()).find_map(|at| {
+        let orders = lower(at) == "("
+            && ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&lower(at + 1).as_str());
+        let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;
+        let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&lower(at).as_str()));
+        here.then(|| words[at].span().cover(words[close].span()))
+    })
 }
 
 /// A name such as `{{your_name}}` is a slot like any other; in brackets it asks a person.
@@ -118,14 +141,31 @@ impl Check for MixedSlots {
             let inner = case.text(slot.inner);
             match slot.syntax {
                 Syntax::Angles => tags.contains(inner) || case.source.text().contains(&format!("</{inner}>")),
-                Syntax::Brackets => inner.contains(',') || inner.len() <= 3 || alone_on_line(case.source.text(), slot) && heads_slot(case, slot),
+                Syntax::Brackets => {
+                    inner.contains(',')
+                        || inner.len() <= 3
+                        || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
+                }
                 _ => false,
             }
         };
         let sample = |slot: &&Slot| {
-            let unit = case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1);
-            let shows = |unit: usize| case.labels[unit].component == Some(Component::Examples) && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field);
-            unit.is_some_and(|unit| shows(unit) && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces))
+            let unit =
+                case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1);
+            let shows = |unit: usize| {
+                case.labels[unit].component == Some(Component::Examples)
+                    && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field)
+            };
+            let mixed = |unit: usize| {
+                case.slots
+                    .iter()
+                    .any(|other| case.units[unit].text.contains(other.span) && other.syntax != slot.syntax)
+            };
+            unit.is_some_and(|unit| {
+                shows(unit)
+                    && !mixed(unit)
+                    && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces)
+            })
         };
         let slots: Vec<&Slot> =
             case.slots.iter().filter(|slot| !by_hand(slot) && !doubtful(slot) && !sample(slot)).collect();
@@ -142,7 +182,9 @@ impl Check for MixedSlots {
 /// `[Question]` on a line above `{question}` heads a part.
 fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
     let after = case.source.text()[slot.span.end()..].trim_start();
-    case.slots.iter().any(|other| other.span.start() == case.source.text().len() - after.len() && other.syntax != slot.syntax)
+    case.slots.iter().any(|other| {
+        other.span.start() == case.source.text().len() - after.len() && other.syntax != slot.syntax
+    })
 }
 
 /// An input that the prompt announces and has no place for.
@@ -179,8 +221,15 @@ impl Check for UnusedInput {
         if named.is_empty() {
             return;
         }
-        named.extend(case.outline.sections.iter().skip(1).flat_map(|section| stems(case.text(section.title))));
-        named.extend(case.outline.pieces.iter().filter(|piece| piece.kind == PieceKind::Field).flat_map(|piece| stems(case.text(piece.lead))));
+        named
+            .extend(case.outline.sections.iter().skip(1).flat_map(|section| stems(case.text(section.title))));
+        named.extend(
+            case.outline
+                .pieces
+                .iter()
+                .filter(|piece| piece.kind == PieceKind::Field)
+                .flat_map(|piece| stems(case.text(piece.lead))),
+        );
         for index in 0..case.units.len() {
             let Some(announced) = announced(text, case.words_of(index)) else { continue };
             let there = |item: &Span| stems(case.text(*item)).iter().any(|stem| named.contains(stem));
@@ -203,7 +252,9 @@ fn stems(name: &str) -> Vec<u32> {
 fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
     let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
     let colon = words.iter().position(|word| word.text(text) == ":")?;
-    let announces = (0..colon).any(|at| matches!(lower(at).as_str(), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
+    let announces = (0..colon).any(|at| {
+        matches!(lower(at).as_str(), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces")
+    });
     let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
     if !announces || slots_only {
         return None;

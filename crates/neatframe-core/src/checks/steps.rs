@@ -59,7 +59,12 @@ impl Check for StepNumbers {
                         finding.fix = renumber(&run[at + 1..], before.number);
                     }
                 } else if step.number > before.number + 1 && step.number <= before.number + FAR && begins {
-                    let message = format!("{} comes after {}: {} is not there", step.number, before.number, absent(before, step));
+                    let message = format!(
+                        "{} comes after {}: {} is not there",
+                        step.number,
+                        before.number,
+                        absent(before, step)
+                    );
                     let write = "number the steps without a gap, or put the missing one back";
                     sink.report(step.place, message, write).related.push(before.place);
                 }

@@ -33,7 +33,11 @@ impl Check for HouseTerm {
             let words = case.words_of(index);
             for (instead, first, last) in case.settings.words.terms(words) {
                 let span = words[first].span().cover(words[last].span());
-                let finding = sink.report(span, format!("`{}` is not the term of the house", case.shown(span)), format!("write `{instead}`"));
+                let finding = sink.report(
+                    span,
+                    format!("`{}` is not the term of the house", case.shown(span)),
+                    format!("write `{instead}`"),
+                );
                 if !case.is_quoted(index, span.start()) {
                     finding.fix.push(Edit { span, replacement: instead.into() });
                 }

@@ -54,7 +54,9 @@ impl Check for UnmeasuredWording {
                 .take(MOST)
                 .filter(|hit| {
                     let padded = |other: &Hit| {
-                        other.set == Set::Padding && other.first <= hit.last && hit.first <= other.last
+                        matches!(other.set, Set::Padding | Set::Hedge)
+                            && other.first <= hit.last
+                            && hit.first <= other.last
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
                         && !case.hits[unit].iter().any(padded)
@@ -148,15 +150,24 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
 fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let label = case.text(piece.lead).to_lowercase();
-    piece.kind == PieceKind::Field && ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| label.contains(word))
+    piece.kind == PieceKind::Field
+        && ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| label.contains(word))
 }
 
 /// "You are a helpful assistant": whom the model plays, not what it is to do.
 fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
     const REACH: usize = 7;
-    let opens = case.words_of(unit).iter().take(3).any(|word| ["you", "act", "as", "you're"].iter().any(|known| word.text(case.source.text()).eq_ignore_ascii_case(known)));
+    let opens = case.words_of(unit).iter().take(3).any(|word| {
+        ["you", "act", "as", "you're"]
+            .iter()
+            .any(|known| word.text(case.source.text()).eq_ignore_ascii_case(known))
+    });
     let one_phrase = !case.words_of(unit)[..hit.first].iter().any(|word| word.is_punctuation());
-    one_phrase && case.labels[unit].component == Some(Component::Role) && hit.first <= REACH && opens && !case.labels[unit].serves(Component::Task)
+    one_phrase
+        && case.labels[unit].component == Some(Component::Role)
+        && hit.first <= REACH
+        && opens
+        && !case.labels[unit].serves(Component::Task)
 }
 
 fn is_rule_of_style(case: &Case<'_>, unit: usize) -> bool {

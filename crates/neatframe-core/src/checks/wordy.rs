@@ -142,7 +142,16 @@ impl Check for RunOn {
                 continue;
             }
             let message = format!("{count} words and {} clauses in one sentence", breaks.len() + 1);
-            let parts: Vec<String> = breaks.iter().take(4).map(|&at| format!("`{}`", case.shown(words[at].span().cover(words[(at + 3).min(words.len() - 1)].span())))).collect();
+            let parts: Vec<String> = breaks
+                .iter()
+                .take(4)
+                .map(|&at| {
+                    format!(
+                        "`{}`",
+                        case.shown(words[at].span().cover(words[(at + 3).min(words.len() - 1)].span()))
+                    )
+                })
+                .collect();
             let write = format!("make it several sentences; new ones can begin at {}", parts.join(", "));
             sink.report(unit.text, message, write);
         }
@@ -152,7 +161,10 @@ impl Check for RunOn {
 /// Where a clause with a subject or an order of its own begins behind "and", "but", "so" and the like.
 fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
     const JOINS: [&str; 8] = ["and", "but", "so", "then", "also", "because", "or", ";"];
-    const SUBJECTS: [&str; 16] = ["i", "we", "you", "they", "he", "she", "it", "there", "this", "that", "the", "my", "our", "everyone", "nobody", "please"];
+    const SUBJECTS: [&str; 16] = [
+        "i", "we", "you", "they", "he", "she", "it", "there", "this", "that", "the", "my", "our", "everyone",
+        "nobody", "please",
+    ];
     let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
     let mut found = Vec::new();
     let mut quoted = false;
@@ -167,8 +179,11 @@ fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
         let next = lower(at + 1);
         let subject = SUBJECTS.contains(&next.as_str());
         // "the bins and the gym": a noun joined to a noun has no verb behind it.
-        let verb_near = (at + 2..(at + 6).min(words.len())).any(|at| words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&lower(at).as_str()));
-        let order = words[at + 1].is(vocabulary::VERB) && !words[at - 1].is(vocabulary::PUNCTUATION) || words[at + 1].is(vocabulary::VERB) && lower(at - 1) == ",";
+        let verb_near = (at + 2..(at + 6).min(words.len())).any(|at| {
+            words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&lower(at).as_str())
+        });
+        let order = words[at + 1].is(vocabulary::VERB) && !words[at - 1].is(vocabulary::PUNCTUATION)
+            || words[at + 1].is(vocabulary::VERB) && lower(at - 1) == ",";
         let spaced = found.last().is_none_or(|last| at > last + 3);
         if spaced && (subject && verb_near || order) {
             found.push(at);
@@ -178,7 +193,9 @@ fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
 }
 
 /// Verbs that show that a clause has a subject.
-const FINITE: [&str; 14] = ["is", "are", "was", "were", "has", "have", "had", "wants", "want", "do", "does", "don't", "says", "keep"];
+const FINITE: [&str; 14] = [
+    "is", "are", "was", "were", "has", "have", "had", "wants", "want", "do", "does", "don't", "says", "keep",
+];
 
 /// Sentences far beyond the house's limit of reading level.
 pub(super) struct HardReading;
@@ -191,7 +208,9 @@ static HARD: Meta = Meta {
     on: true,
     english: true,
     why: "Long words and sentences cost tokens, and people who keep the prompt misread them first.",
-    bad: &["Write a comprehensive characterisation of operational considerations necessitating precautionary cancellation. Describe meteorological developments immediately preceding extraordinary interruptions. Classify contributory circumstances according to regulatory obligations concerning reimbursement. Identify disadvantaged passengers preferentially."],
+    bad: &[
+        "Write a comprehensive characterisation of operational considerations necessitating precautionary cancellation. Describe meteorological developments immediately preceding extraordinary interruptions. Classify contributory circumstances according to regulatory obligations concerning reimbursement. Identify disadvantaged passengers preferentially.",
+    ],
     good: &["Write the notice. Name the pier. Say when the next boat goes."],
 };
 
@@ -202,7 +221,10 @@ impl Check for HardReading {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let Some(limit) = case.settings.limits.reading_grade else { return };
-        let prose: Vec<usize> = case.demands().filter(|&unit| !matches!(case.units[unit].kind, UnitKind::Code | UnitKind::Table)).collect();
+        let prose: Vec<usize> = case
+            .demands()
+            .filter(|&unit| !matches!(case.units[unit].kind, UnitKind::Code | UnitKind::Table))
+            .collect();
         let grade = crate::reading::grade(prose.iter().map(|&unit| case.text(case.units[unit].text)));
         let (Some(grade), Some(&first), Some(&last)) = (grade, prose.first(), prose.last()) else { return };
         if grade > f64::from(limit) {

@@ -127,7 +127,7 @@ impl Bound {
 }
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 40] = [
+const BEFORE: [(&[&str], Side); 45] = [
     (&["no", "more", "than"], Side::Most),
     (&["not", "more", "than"], Side::Most),
     (&["no", "longer", "than"], Side::Most),
@@ -146,6 +146,11 @@ const BEFORE: [(&[&str], Side); 40] = [
     (&["minimum", "of"], Side::Least),
     (&["a", "limit", "of"], Side::Most),
     (&["limited", "to"], Side::Most),
+    (&["limit", "yourself", "to"], Side::Most),
+    (&["restrict", "yourself", "to"], Side::Most),
+    (&["keep", "it", "to"], Side::Most),
+    (&["stick", "to"], Side::Most),
+    (&["keep", "to"], Side::Most),
     (&["fewer", "than"], Side::Under),
     (&["less", "than"], Side::Under),
     (&["shorter", "than"], Side::Under),
@@ -196,7 +201,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     if let Some((place, measure)) = apart(text, words) {
         let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional: is_exception(text, words), part: None });
+        found.push(Requirement {
+            unit,
+            span: place,
+            subject: Subject::Reply,
+            demand,
+            conditional: is_exception(text, words),
+            part: None,
+        });
     }
     let mut at = 0;
     while at < words.len() {
@@ -229,7 +241,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
     words.windows(5).find_map(|run| {
         let said = |at: usize| run[at].text(text).to_lowercase();
-        let fits = said(0) == "each" && said(1) == "in" && ["its", "their", "a"].contains(&said(2).as_str()) && ["own", "separate"].contains(&said(3).as_str());
+        let fits = said(0) == "each"
+            && said(1) == "in"
+            && ["its", "their", "a"].contains(&said(2).as_str())
+            && ["own", "separate"].contains(&said(3).as_str());
         let measure = Measure::named(&said(4)).filter(|_| fits)?;
         Some((run[0].span().cover(run[4].span()), measure))
     })
@@ -371,9 +386,11 @@ fn subject(
     let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&lead.as_str()) && first >= 2;
     if tied {
         let thing = singular(&lower(first - 2));
-        let named = !words[first - 2].is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
+        let named = !words[first - 2]
+            .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
         if named && thing != counted && !WHOLE.contains(&format!(" {thing} ")) {
-            let each = (first.saturating_sub(5)..first - 2).any(|at| ["each", "every", "per"].contains(&lower(at).as_str()));
+            let each = (first.saturating_sub(5)..first - 2)
+                .any(|at| ["each", "every", "per"].contains(&lower(at).as_str()));
             return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
         }
     }
@@ -411,15 +428,19 @@ fn subject(
     }
     // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
     let from = words[..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
-    let meaning = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY);
+    let meaning = |word: &&Word| {
+        !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY)
+    };
     let few = words[from..first].iter().filter(meaning).count() <= 1;
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
-    let led = ["in", "to", "within", "under"].contains(&lower(first).as_str()) || ["in", "to", "within"].contains(&lead.as_str());
+    let led = ["in", "to", "within", "under"].contains(&lower(first).as_str())
+        || ["in", "to", "within"].contains(&lead.as_str());
     if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
 
 /// Labels of fields that speak of the whole reply.
-const GENERAL: [&str; 10] = ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
+const GENERAL: [&str; 10] =
+    ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
 
 /// "The answer has at most 80 words" bounds the reply.
 fn whole_or(subject: Subject) -> Subject {

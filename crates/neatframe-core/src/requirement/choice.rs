@@ -23,7 +23,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let body = &text[span.range()];
     let mut push = |demand: Demand| {
-        found.push(Requirement { unit, span, subject: Subject::Reply, demand, conditional: false , part: None });
+        found.push(Requirement {
+            unit,
+            span,
+            subject: Subject::Reply,
+            demand,
+            conditional: false,
+            part: None,
+        });
     };
     if let Some(form) = DATES.iter().find(|form| body.to_uppercase().contains(*form)) {
         let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
@@ -100,7 +107,14 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         if names.len() >= 2 && (capital || body.contains("label") || body.contains("class")) {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
-            found.push(Requirement { unit: lead, span, subject: Subject::Reply, demand, conditional: false , part: None });
+            found.push(Requirement {
+                unit: lead,
+                span,
+                subject: Subject::Reply,
+                demand,
+                conditional: false,
+                part: None,
+            });
         }
     }
 }

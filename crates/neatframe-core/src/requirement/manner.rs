@@ -21,7 +21,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);
         // "Never ask two" is a pole of its own; "use no emoji" turns the pole that it holds.
-        let own = words[hit.first].is(vocabulary::NEGATION) || words[hit.first].text(text).eq_ignore_ascii_case("do");
+        let own = words[hit.first].is(vocabulary::NEGATION)
+            || words[hit.first].text(text).eq_ignore_ascii_case("do");
         let to = if own { hit.first } else { hit.last };
         let negated = words[from..to].iter().any(|word| word.is(vocabulary::NEGATION));
         let name = match (negated, pole.flips) {
@@ -32,6 +33,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         };
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         let conditional = is_exception(text, words);
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional, part: None });
+        found.push(Requirement {
+            unit,
+            span: place,
+            subject: Subject::Reply,
+            demand,
+            conditional,
+            part: None,
+        });
     }
 }

@@ -160,9 +160,36 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
 
 /// Parts of a reply that a sentence may be about.
 const PARTS: [&str; 30] = [
-    "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column", "list", "intro",
-    "introduction", "conclusion", "footer", "signature", "greeting", "notes", "note", "quote", "quotes", "sample", "key", "keys", "code", "name",
-    "names", "comments", "appendix", "value",
+    "title",
+    "headline",
+    "subject",
+    "table",
+    "summary",
+    "heading",
+    "headings",
+    "caption",
+    "field",
+    "column",
+    "list",
+    "intro",
+    "introduction",
+    "conclusion",
+    "footer",
+    "signature",
+    "greeting",
+    "notes",
+    "note",
+    "quote",
+    "quotes",
+    "sample",
+    "key",
+    "keys",
+    "code",
+    "name",
+    "names",
+    "comments",
+    "appendix",
+    "value",
 ];
 
 /// "In the title", "for each table": the part that a sentence names.
@@ -171,7 +198,8 @@ fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     sight.words.within(sight.units[unit].text).windows(2).find_map(|pair| {
         let lead = pair[0].text(text);
         let thing = pair[1].text(text).to_lowercase();
-        let led = ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
+        let led =
+            ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
         (led && PARTS.contains(&thing.as_str())).then_some(thing)
     })
 }

@@ -2,6 +2,7 @@
 
 use super::{Demand, Requirement, Sight, Subject};
 use crate::component::{Component, Facet};
+use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
 
@@ -26,7 +27,16 @@ const EXCEPTIONS: [&str; 14] = [
 /// True when a sentence names a condition or an exception.
 pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
     let lower = |word: &Word| word.text(text).to_lowercase();
-    words.iter().any(|word| EXCEPTIONS.contains(&lower(word).as_str()))
+    let names_one = |(at, word): (usize, &Word)| {
+        let said = lower(word);
+        // "At once" and "apologise once, briefly" set no condition; "once the guest has paid" does.
+        let goes_on = words.get(at + 1).is_some_and(|next| {
+            next.is(vocabulary::STOP | vocabulary::FIRST_PERSON) && lower(next) != "more"
+        });
+        let at_once = at > 0 && lower(&words[at - 1]) == "at";
+        EXCEPTIONS.contains(&said.as_str()) && (said != "once" || goes_on && !at_once)
+    };
+    words.iter().enumerate().any(names_one)
         || words.windows(2).any(|pair| {
             lower(&pair[0]) == "only" && ["if", "when", "for", "in"].contains(&lower(&pair[1]).as_str())
         })
@@ -39,7 +49,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     let conditional = is_exception(text, words);
     let mut push = |place: Span, demand: Demand| {
-        found.push(Requirement { unit, span: place, subject: Subject::Reply, demand, conditional, part: None });
+        found.push(Requirement {
+            unit,
+            span: place,
+            subject: Subject::Reply,
+            demand,
+            conditional,
+            part: None,
+        });
     };
     for (place, inner) in quotations(text, span).into_iter().take(6) {
         let before = text[span.start()..place.start()].to_lowercase();
@@ -142,9 +159,15 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
     let opening: Vec<&str> = opening.iter().map(String::as_str).collect();
     let bans = matches!(
         opening.as_slice(),
-        ["leave", "out", _] | ["omit", _, _] | ["never", "use" | "write", _] | ["do", "not", "use" | "write"] | ["don't", "use" | "write", _] | ["no", _, _]
+        ["leave", "out", _]
+            | ["omit", _, _]
+            | ["never", "use" | "write", _]
+            | ["do", "not", "use" | "write"]
+            | ["don't", "use" | "write", _]
+            | ["no", _, _]
     );
-    let end = words.iter().position(|word| matches!(word.text(text), ";" | "." | ":" | "(")).unwrap_or(words.len());
+    let end =
+        words.iter().position(|word| matches!(word.text(text), ";" | "." | ":" | "(")).unwrap_or(words.len());
     let shouted = |word: &&Word| {
         let shown = word.text(text);
         shown.len() >= 3 && shown.chars().all(|c| c.is_ascii_uppercase() || c == '_')
@@ -154,7 +177,9 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
         .skip(1)
         .filter(shouted)
         .map(|word| (word.span(), word.text(text).to_string()))
-        .filter(|(_, word)| !["JSON", "XML", "CSV", "HTML", "URL", "URLS", "AND", "NOT", "ANY"].contains(&word.as_str()))
+        .filter(|(_, word)| {
+            !["JSON", "XML", "CSV", "HTML", "URL", "URLS", "AND", "NOT", "ANY"].contains(&word.as_str())
+        })
         .take(8)
         .collect()
 }

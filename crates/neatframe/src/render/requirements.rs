@@ -29,7 +29,8 @@ pub(crate) fn stated(name: &str, review: &Review, colour: bool, width: usize) ->
         let at_times = if rule.conditional { " (at times)" } else { "" };
         let demand = format!("{}{at_times}", rule.demand.shown());
         let subject = paint(style::GOOD, &format!("{:<SUBJECT$}", rule.subject.name()), colour);
-        let _ = writeln!(out, "{line:>5}  {subject} {demand:<DEMAND$}  {}", paint(style::DIM, &shown, colour));
+        let _ =
+            writeln!(out, "{line:>5}  {subject} {demand:<DEMAND$}  {}", paint(style::DIM, &shown, colour));
     }
     out.push('\n');
     out
