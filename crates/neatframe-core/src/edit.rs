@@ -42,6 +42,24 @@ pub fn apply(text: &str, edits: &[Edit]) -> Result<String, EditError> {
     Ok(out)
 }
 
+/// Which of several sets of edits can be applied together: the first that touches a place keeps it. Gives their indices, in
+/// order; empty sets are left out.
+pub fn fitting(sets: &[&[Edit]]) -> Vec<usize> {
+    let mut taken: Vec<Span> = Vec::new();
+    let mut fit = Vec::new();
+    for (index, set) in sets.iter().enumerate() {
+        // Two insertions at one place would depend on their order.
+        let touches = |edit: &Edit| {
+            taken.iter().any(|other| edit.span.overlaps(*other) || edit.span.start() == other.start() || edit.span.end() == other.end())
+        };
+        if !set.is_empty() && !set.iter().any(touches) {
+            taken.extend(set.iter().map(|edit| edit.span));
+            fit.push(index);
+        }
+    }
+    fit
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -54,6 +72,13 @@ mod tests {
     fn edits_apply_in_any_order() {
         let edits = [edit(4, 7, "2"), edit(0, 3, "1"), edit(7, 7, "!")];
         assert_eq!(apply("one two", &edits).as_deref(), Ok("1 2!"));
+    }
+
+    #[test]
+    fn sets_that_touch_the_same_place_wait() {
+        let sets = [vec![edit(0, 3, "a")], vec![edit(2, 4, "b")], vec![], vec![edit(5, 6, "c"), edit(8, 8, "d")]];
+        let sets: Vec<&[Edit]> = sets.iter().map(Vec::as_slice).collect();
+        assert_eq!(fitting(&sets), [0, 3]);
     }
 
     #[test]

@@ -54,6 +54,30 @@ impl HouseWords {
     }
 }
 
+/// A kind of work of the house, known by phrases in the task.
+#[derive(Clone, Debug)]
+pub struct HouseKind {
+    name: String,
+    phrases: Phrases,
+}
+
+impl HouseKind {
+    /// A kind with the phrases that show it; letter case does not count.
+    pub fn new(name: String, say: &[String]) -> HouseKind {
+        HouseKind { name, phrases: Phrases::new(say) }
+    }
+
+    /// Its name.
+    pub fn name(&self) -> &str {
+        &self.name
+    }
+
+    /// Stretches of words that show it, as indices, both included.
+    pub(crate) fn shown_by(&self, words: &[Word]) -> Vec<(usize, usize)> {
+        self.phrases.find(words).into_iter().map(|(_, first, last)| (first, last)).collect()
+    }
+}
+
 /// Phrases as hashes of their words, by the first.
 #[derive(Clone, Debug, Default)]
 struct Phrases {

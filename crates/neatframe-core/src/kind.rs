@@ -2,17 +2,19 @@
 
 use crate::classify::Label;
 use crate::component::Component;
+use crate::house::HouseKind;
 use crate::lexicon::{Hit, KINDS, Set};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
+use std::borrow::Cow;
 
 /// A kind of work with the words that show it.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Kind {
     /// Its name, such as `extraction`.
-    pub name: &'static str,
+    pub name: Cow<'static, str>,
     /// The words that show it, in order; empty when it was set and not found.
     pub evidence: Vec<Span>,
 }
@@ -26,9 +28,17 @@ impl Kind {
     /// A kind by its name.
     pub fn named(name: &str) -> Option<Kind> {
         let kind = KINDS.iter().find(|kind| kind.name == name)?;
-        Some(Kind { name: kind.name, evidence: Vec::new() })
+        Some(Kind { name: Cow::Borrowed(kind.name), evidence: Vec::new() })
+    }
+
+    /// A kind of the house that was set by its name.
+    pub fn set(name: &str) -> Kind {
+        Kind { name: Cow::Owned(name.to_string()), evidence: Vec::new() }
     }
 }
+
+/// A house that names its own phrases means them.
+const HOUSE_WEIGHT: f32 = 3.0;
 
 /// Below this score no kind is evident.
 const LEAST: f32 = 1.3;
@@ -40,9 +50,11 @@ pub(crate) fn recognise(
     units: &[Unit],
     labels: &[Label],
     hits: &[Vec<Hit>],
+    house: &[HouseKind],
 ) -> Option<Kind> {
-    let mut scores = vec![0.0f32; KINDS.len()];
-    let mut evidence: Vec<Vec<Span>> = vec![Vec::new(); KINDS.len()];
+    let all = KINDS.len() + house.len();
+    let mut scores = vec![0.0f32; all];
+    let mut evidence: Vec<Vec<Span>> = vec![Vec::new(); all];
     let (mut asks, mut spoken) = (0, 0);
     for (index, unit) in units.iter().enumerate() {
         // A slot's question speaks for the frame that asks it, not for the author.
@@ -67,18 +79,29 @@ pub(crate) fn recognise(
         // The opening is where people say what they want.
         let share = if opens && share > 0.0 { share.max(0.7) } else { share };
         let run = words.within(unit.text);
+        if share == 0.0 {
+            continue;
+        }
+        let mut count = |kind: usize, weight: f32, first: usize, last: usize| {
+            // The same words again and again say little more.
+            scores[kind] += weight * share / (1.0 + evidence[kind].len() as f32 * 0.5);
+            evidence[kind].push(run[first].span().cover(run[last].span()));
+        };
         for hit in hits[index].iter().filter(|hit| hit.set == Set::Kind) {
             let kind = hit.entry as usize;
-            if share == 0.0 {
-                continue;
+            count(kind, KINDS[kind].weight, hit.first, hit.last);
+        }
+        for (kind, own) in house.iter().enumerate() {
+            for (first, last) in own.shown_by(run) {
+                count(KINDS.len() + kind, HOUSE_WEIGHT, first, last);
             }
-            // The same words again and again say little more.
-            scores[kind] += KINDS[kind].weight * share / (1.0 + evidence[kind].len() as f32 * 0.5);
-            evidence[kind].push(run[hit.first].span().cover(run[hit.last].span()));
         }
     }
-    let best =
-        (0..KINDS.len()).reduce(|best, other| if scores[other] > scores[best] { other } else { best })?;
+    let best = (0..all).reduce(|best, other| if scores[other] > scores[best] { other } else { best })?;
     let evidence = std::mem::take(&mut evidence[best]);
-    (scores[best] >= LEAST).then_some(Kind { name: KINDS[best].name, evidence })
+    let name = match best.checked_sub(KINDS.len()) {
+        None => Cow::Borrowed(KINDS[best].name),
+        Some(own) => Cow::Owned(house[own].name().to_string()),
+    };
+    (scores[best] >= LEAST).then_some(Kind { name, evidence })
 }

@@ -5,7 +5,7 @@ use crate::classify::{self, Label, Labelled, Reading};
 use crate::component::Component;
 use crate::finding::Finding;
 use crate::frame::{Frame, Part};
-use crate::house::HouseWords;
+use crate::house::{HouseKind, HouseWords};
 use crate::kind::{self, Kind};
 use crate::language;
 use crate::layer::Layer;
@@ -32,6 +32,8 @@ pub struct Settings {
     pub layers: Vec<Layer>,
     /// Frames of the house, which come before the built-in ones.
     pub frames: Vec<Frame>,
+    /// Kinds of work of the house.
+    pub kinds: Vec<HouseKind>,
     /// What the house allows.
     pub limits: Limits,
     /// How the house treats single checks, by id; later ones do not override earlier ones.
@@ -43,7 +45,7 @@ pub struct Settings {
 impl Settings {
     fn frame_for(&self, kind: Option<&Kind>) -> Frame {
         let serves =
-            |frame: &&Frame| kind.is_some_and(|kind| frame.serves.iter().any(|name| name == kind.name));
+            |frame: &&Frame| kind.is_some_and(|kind| frame.serves.iter().any(|name| *name == kind.name));
         let chosen = || self.frames.iter().chain(Frame::built_in()).find(serves);
         self.frame.as_ref().or_else(chosen).unwrap_or(Frame::general()).clone()
     }
@@ -97,7 +99,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let repeats =
         repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels), &requirements);
     let language = language::recognise(source.text(), &words);
-    let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits));
+    let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits, &settings.kinds));
     let frame = settings.frame_for(kind.as_ref());
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
@@ -207,6 +209,11 @@ impl Review {
     /// What is wrong with it, sorted by place.
     pub fn findings(&self) -> &[Finding] {
         &self.findings
+    }
+
+    /// Drops the findings that are not to be kept, such as those that a house has accepted.
+    pub fn keep_findings(&mut self, keep: impl FnMut(&Finding) -> bool) {
+        self.findings.retain(keep);
     }
 
     /// Its tokens.

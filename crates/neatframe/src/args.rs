@@ -16,6 +16,7 @@ pub(crate) enum Command {
     Review(ReviewArgs),
     Reframe(ReframeArgs),
     Frames(FramesArgs),
+    Checks(ChecksArgs),
     Demo(DemoArgs),
 }
 
@@ -35,6 +36,15 @@ pub(crate) struct ReviewArgs {
     /// Show what the prompt demands, rule by rule, as it was understood
     #[arg(long, conflicts_with = "evidence")]
     pub(crate) requirements: bool,
+    /// Apply the edits that are certain, and say what was done
+    #[arg(long)]
+    pub(crate) fix: bool,
+    /// With --fix: show the change and write nothing
+    #[arg(long, requires = "fix")]
+    pub(crate) dry_run: bool,
+    /// Accept the findings that are left: they are kept beside the house's rules and not shown again
+    #[arg(long, conflicts_with = "fix")]
+    pub(crate) accept: bool,
     #[command(flatten)]
     pub(crate) work: WorkArgs,
     /// The least severity that makes the exit code 1
@@ -51,7 +61,10 @@ Examples:
   neatframe review notice.txt --with house-style.md
   neatframe review notice.txt --kind summarising
   neatframe review chat.json
+  neatframe review --fix --dry-run notice.txt
+  neatframe review --accept prompts/
 
+The rules of the house are in neatframe.toml, found upward from each prompt; docs/house.md describes it.
 Folders are searched for .txt, .md, .markdown, .prompt and .xml files, and for message lists
 (a role and a content each) in .json, .jsonl and .yaml files.
 
@@ -117,6 +130,12 @@ pub(crate) struct WorkArgs {
     /// A file that is sent along: standing preferences, project notes; may be given several times
     #[arg(long, value_name = "FILE")]
     pub(crate) with: Vec<PathBuf>,
+    /// The rules of the house, instead of the nearest neatframe.toml upward from the prompt
+    #[arg(long, value_name = "FILE")]
+    pub(crate) house: Option<PathBuf>,
+    /// Leave the rules of the house aside
+    #[arg(long, conflicts_with = "house")]
+    pub(crate) no_house: bool,
     /// How to read the files
     #[arg(long, value_enum, default_value_t = ReadAs::Auto, value_name = "FORM")]
     pub(crate) read_as: ReadAs,
@@ -154,6 +173,27 @@ Examples:
 Exit codes:
   0  done
   2  no such frame, or the file could not be read";
+
+/// List the checks: what each finds, why that matters, what to write instead
+#[derive(Debug, ClapArgs)]
+#[command(after_help = CHECKS_HELP)]
+pub(crate) struct ChecksArgs {
+    /// The check to show with its samples
+    #[arg(value_name = "ID")]
+    pub(crate) id: Option<String>,
+    /// Print the check's page as Markdown
+    #[arg(long, requires = "id")]
+    pub(crate) markdown: bool,
+}
+
+const CHECKS_HELP: &str = "\
+Examples:
+  neatframe checks
+  neatframe checks clashing-demands
+
+Exit codes:
+  0  done
+  2  no such check";
 
 /// Ways to show a review.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]

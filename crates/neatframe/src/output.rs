@@ -1,6 +1,6 @@
 //! Writing to the terminal, to pipes and to files.
 
-use anyhow::{Context, Result};
+use anyhow::{Context, Result, bail};
 use std::io::Write;
 use std::path::Path;
 
@@ -36,6 +36,40 @@ pub(crate) fn complain(name: &str, error: &anyhow::Error) {
 /// Writes a file; the error names it.
 pub(crate) fn file(path: &Path, text: &str) -> Result<()> {
     std::fs::write(path, text).with_context(|| format!("{}: cannot be written", path.display()))
+}
+
+/// Replaces a file in one step: a reader sees the old text or the new one, never a part. Permissions stay.
+/// `before` is what the file is expected to hold; nothing is written when it holds something else by now.
+pub(crate) fn replace(path: &Path, before: Option<&[u8]>, text: &str) -> Result<()> {
+    let name = || format!("{}: cannot be written", path.display());
+    let folder = path.parent().filter(|folder| !folder.as_os_str().is_empty()).unwrap_or(Path::new("."));
+    let mut new = tempfile::NamedTempFile::new_in(folder).with_context(name)?;
+    new.write_all(text.as_bytes()).with_context(name)?;
+    new.as_file().sync_all().with_context(name)?;
+    match std::fs::metadata(path) {
+        Ok(meta) => std::fs::set_permissions(new.path(), meta.permissions()).with_context(name)?,
+        // A new file gets what any new file gets, not the tightness of a temporary one.
+        Err(_) => open_to_readers(&new).with_context(name)?,
+    }
+    if let Some(before) = before {
+        let now = std::fs::read(path).with_context(name)?;
+        if now != before {
+            bail!("has changed since it was read; nothing was written: run it again");
+        }
+    }
+    new.persist(path).with_context(name)?;
+    Ok(())
+}
+
+#[cfg(unix)]
+fn open_to_readers(file: &tempfile::NamedTempFile) -> std::io::Result<()> {
+    use std::os::unix::fs::PermissionsExt;
+    std::fs::set_permissions(file.path(), std::fs::Permissions::from_mode(0o644))
+}
+
+#[cfg(not(unix))]
+fn open_to_readers(_: &tempfile::NamedTempFile) -> std::io::Result<()> {
+    Ok(())
 }
 
 /// Text that is safe for a terminal: control and invisible characters are replaced by visible signs.

@@ -17,6 +17,7 @@ static BREAKS: Meta = Meta {
     family: Family::Example,
     severity: Severity::Error,
     summary: "a sample that breaks a rule of the prompt",
+    write: "A sample that keeps every rule of the prompt.",
     on: true,
     english: true,
     why: "A model copies a sample to the letter: it learns the breach, not the rule.",
@@ -138,6 +139,7 @@ static HALF: Meta = Meta {
     family: Family::Example,
     severity: Severity::Warning,
     summary: "a sample input with no output, or an output that is not there",
+    write: "Input and output, both marked.",
     on: true,
     english: true,
     why: "Half a sample shows a question and no answer; the model may take it for the input at hand.",
@@ -223,6 +225,7 @@ static ALIKE: Meta = Meta {
     family: Family::Example,
     severity: Severity::Note,
     summary: "samples that all have the same answer, though there are others to choose from",
+    write: "Samples with different answers, the rare case among them.",
     on: true,
     english: false,
     why: "The model takes the shared answer for the default.",
@@ -272,6 +275,7 @@ static DIALOGUES: Meta = Meta {
     family: Family::Example,
     severity: Severity::Note,
     summary: "three whole dialogues or more, where one good one steers better",
+    write: "The one dialogue that shows most, with a line on what it shows.",
     on: true,
     english: false,
     why: "The accidents of several dialogues add up, and the rule that they share is lost among them.",
@@ -310,6 +314,84 @@ impl Check for ManyDialogues {
             sink.report(last, message, "keep the one that shows most, and say in a few words what it shows")
                 .related
                 .push(first);
+        }
+    }
+}
+
+/// A sample in the middle of rules, with no mark where it ends.
+pub(super) struct UnmarkedSample;
+
+static UNMARKED: Meta = Meta {
+    id: "unmarked-sample",
+    family: Family::Example,
+    severity: Severity::Note,
+    summary: "a sample of several sentences among the rules, with nothing to show where it ends",
+    write: "The sample in quotation marks or in a block of its own.",
+    on: false,
+    english: true,
+    why: "The model cannot tell whether the next sentence belongs to the sample or is an order.",
+    bad: &["Write a notice. For example: The Merle is late. She sails at nine. Use at most 80 words."],
+    good: &["Write a notice. For example: \"The Merle is late. She sails at nine.\" Use at most 80 words."],
+};
+
+impl Check for UnmarkedSample {
+    fn meta(&self) -> &'static Meta {
+        &UNMARKED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let demands: Vec<usize> = case.demands().collect();
+        for (index, unit) in case.units.iter().enumerate() {
+            let text = case.text(unit.text);
+            let lower = text.to_lowercase();
+            let announced = ["for example:", "example:", "for instance:"].iter().any(|sign| lower.starts_with(sign));
+            let running = unit.kind == UnitKind::Sentence && !text.contains(['"', '“', '`']);
+            let block = unit.block;
+            let more = case.units.get(index + 1).is_some_and(|next| next.block == block && !case.text(next.text).contains('"'));
+            let order = demands.iter().any(|&later| later > index && case.units[later].block == block);
+            if announced && running && more && order {
+                let message = "nothing shows where this sample ends".to_string();
+                sink.report(unit.text, message, "put the sample in quotation marks, or in a block of its own");
+            }
+        }
+    }
+}
+
+/// A template with real values in it.
+pub(super) struct CopiedValues;
+
+static COPIED: Meta = Meta {
+    id: "copied-values",
+    family: Family::Example,
+    severity: Severity::Note,
+    summary: "a template of the answer with a real name, date or amount in it",
+    write: "What goes there, not a value: `YYYY-MM-DD`.",
+    on: false,
+    english: false,
+    why: "A value in a template is copied into answers where it does not belong.",
+    bad: &["Return this:\n```json\n{\"guest\": \"Nora Quayle\", \"day\": \"2031-05-03\"}\n```"],
+    good: &["Return this:\n```json\n{\"guest\": \"text\", \"day\": \"YYYY-MM-DD\"}\n```"],
+};
+
+impl Check for CopiedValues {
+    fn meta(&self) -> &'static Meta {
+        &COPIED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for (index, unit) in case.units.iter().enumerate() {
+            let text = case.text(unit.text);
+            if case.labels[index].component != Some(Component::OutputFormat) || !text.contains('{') {
+                continue;
+            }
+            let dated = case.words_of(index).iter().find(|word| {
+                let shown = word.text(case.source.text());
+                shown.len() == 4 && (shown.starts_with("19") || shown.starts_with("20")) && shown.bytes().all(|b| b.is_ascii_digit())
+            });
+            if let Some(word) = dated.filter(|_| trial::keys(text).len() >= 2) {
+                let message = format!("`{}` in a template is copied into answers", case.text(word.span()));
+                sink.report(word.span(), message, "write what goes there (`YYYY-MM-DD`), or mark the block as a sample");
+            }
         }
     }
 }

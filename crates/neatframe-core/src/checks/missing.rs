@@ -5,6 +5,7 @@ use crate::component::{Component, Facet};
 use crate::finding::{Family, Severity};
 use crate::frame::{Importance, Part};
 use crate::span::Span;
+use crate::trial;
 
 /// A required or recommended component has no unit.
 pub(super) struct AbsentPart;
@@ -14,6 +15,7 @@ static ABSENT: Meta = Meta {
     family: Family::Missing,
     severity: Severity::Warning,
     summary: "a component that this kind of work needs is not there",
+    write: "Answer the question that the frame asks, in a sentence of your own.",
     on: true,
     english: true,
     why: "What the prompt leaves open, the model decides, and differently each time.",
@@ -59,6 +61,7 @@ static THIN: Meta = Meta {
     family: Family::Missing,
     severity: Severity::Note,
     summary: "a component that this kind of work needs is there in a few words only",
+    write: "Add the facts that a newcomer would ask for.",
     on: true,
     english: true,
     why: "A part of three or four words leaves nearly as much open as none.",
@@ -67,6 +70,49 @@ static THIN: Meta = Meta {
         "We run two ferries between Larkhaven and the outer islands, for commuters and day guests. Write the notice about the winter timetable in 80 words.",
     ],
 };
+
+/// A record of many fields is asked for and none is shown.
+pub(super) struct IntricateFormat;
+
+static INTRICATE: Meta = Meta {
+    id: "intricate-format",
+    family: Family::Missing,
+    severity: Severity::Note,
+    summary: "a record of many fields is asked for, and no filled one is shown",
+    write: "Show one filled record, with an empty value in it.",
+    on: true,
+    english: false,
+    why: "One filled record settles what a template leaves open: empty values, order, quoting, nesting.",
+    bad: &[
+        "Return this:\n```json\n{\"boat\": \"\", \"pier\": \"\", \"due\": \"\", \"left\": \"\", \"guests\": 0, \"cars\": 0, \"crew\": [{\"name\": \"\", \"rank\": \"\"}]}\n```",
+    ],
+    good: &["Return this:\n```json\n{\"boat\": \"\", \"pier\": \"\"}\n```"],
+};
+
+/// Fields from which a record is intricate.
+const INTRICATE_FIELDS: usize = 7;
+
+impl Check for IntricateFormat {
+    fn meta(&self) -> &'static Meta {
+        &INTRICATE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        if case.has(Part::Component(Component::Examples)) {
+            return;
+        }
+        let template = (0..case.units.len()).find(|&unit| {
+            let shape = case.labels[unit].component == Some(Component::OutputFormat);
+            let text = case.text(case.units[unit].text);
+            shape && text.contains('{') && trial::keys(text).len() >= INTRICATE_FIELDS
+        });
+        if let Some(unit) = template {
+            let span = case.units[unit].text;
+            let count = trial::keys(case.text(span)).len();
+            sink.report(span, format!("a record of {count} fields and no filled one"), "add one filled record, with a gap in it");
+        }
+    }
+}
 
 /// Words below which a task, or another part, counts as thin.
 const THIN_TASK: usize = 4;

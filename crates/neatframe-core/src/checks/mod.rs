@@ -4,6 +4,7 @@ mod conflict;
 mod cost;
 pub(crate) mod example;
 mod exposure;
+mod heap;
 mod markup;
 mod missing;
 mod phrasing;
@@ -55,6 +56,8 @@ pub struct Meta {
     pub severity: Severity,
     /// What it finds, in a few words.
     pub summary: &'static str,
+    /// What to write instead, in a few words.
+    pub write: &'static str,
     /// False for a check that runs only where the house turns it on.
     pub on: bool,
     /// True when it depends on English wording, and stands aside for other languages.
@@ -78,7 +81,10 @@ pub(crate) trait Check: Sync {
 pub(crate) static CHECKS: &[&dyn Check] = &[
     &missing::AbsentPart,
     &missing::ThinPart,
+    &missing::IntricateFormat,
+    &heap::UnreasonedRules,
     &vague::UnmeasuredWording,
+    &vague::NoReferent,
     &redundant::SaidBefore,
     &wordy::Padding,
     &wordy::RunOn,
@@ -89,16 +95,21 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
+    &heap::RuleHeap,
+    &heap::ClosedCases,
     &terms::HouseTerm,
     &example::SampleBreaksRule,
     &example::HalfSample,
     &example::SamplesAlike,
     &example::ManyDialogues,
+    &example::UnmarkedSample,
+    &example::CopiedValues,
     &steps::StepNumbers,
     &steps::LostReference,
     &slot::LeftOverSlot,
     &slot::MixedSlots,
     &slot::UnusedInput,
+    &slot::NamelessSlot,
     &markup::OpenFence,
     &markup::OpenTag,
     &markup::SkippedLevel,
@@ -266,9 +277,23 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
 /// An edit that removes a stretch of a sentence, takes the white space that would be left double,
 /// and starts what follows with a capital when it now opens the sentence.
 pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit> {
-    let mut end = span.end();
+    let (mut start, mut end) = (span.start(), span.end());
     let mut replacement = short.to_string();
     let rest = &text[end..];
+    let blank = |c: char| matches!(c, ' ' | '\t');
+    let line_ends = rest.trim_start_matches(blank).is_empty() || rest.trim_start_matches(blank).starts_with(['\n', '\r']);
+    if short.is_empty() && line_ends && !opens {
+        // The last words of a line: the blanks before them go, the line end stays, unless the line was nothing else.
+        let head = text[..start].trim_end_matches(blank);
+        let alone = head.is_empty() || head.ends_with('\n');
+        start = head.len();
+        end += rest.len() - rest.trim_start_matches(blank).len();
+        let line_end = text[end..].strip_prefix("\r\n").or_else(|| text[end..].strip_prefix('\n'));
+        if let Some(after) = line_end.filter(|_| alone) {
+            end = text.len() - after.len();
+        }
+        return vec![Edit { span: Span::new(start, end), replacement }];
+    }
     if short.is_empty() {
         // "Basically, name it": the comma goes with the word that it sets off.
         let set_off = opens || text[..span.start()].trim_end().ends_with(',');
@@ -289,7 +314,7 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
             }
         }
     }
-    vec![Edit { span: Span::new(span.start(), end), replacement }]
+    vec![Edit { span: Span::new(start, end), replacement }]
 }
 
 #[cfg(test)]

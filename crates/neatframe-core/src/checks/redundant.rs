@@ -2,9 +2,12 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
+use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{Set, vocabulary};
 use crate::likeness;
+use crate::outline::PieceKind;
+use crate::units::Unit;
 
 /// A demand says again what an earlier one said and adds nothing.
 pub(super) struct SaidBefore;
@@ -14,6 +17,7 @@ static META: Meta = Meta {
     family: Family::Redundant,
     severity: Severity::Warning,
     summary: "a demand that an earlier one already makes",
+    write: "The clearer of the two, once.",
     on: true,
     english: true,
     why: "A double costs tokens twice, and the day one of them is changed the two contradict each other.",
@@ -55,8 +59,32 @@ impl Check for SaidBefore {
             let (this, that) = (case.units[unit].text, case.units[earlier].text);
             let line = case.source.position(that.start()).line;
             let message = format!("line {line} already says this: `{}`", case.shown(that));
-            sink.report(this, message, "keep the clearer of the two").related.push(that);
+            let finding = sink.report(this, message, "keep the clearer of the two");
+            finding.related.push(that);
+            if is_same(case.text(this), case.text(that)) {
+                finding.fix = removal(case, unit);
+            }
         }
+    }
+}
+
+/// The same words, letter case and the last sign aside.
+fn is_same(one: &str, two: &str) -> bool {
+    let plain = |text: &str| text.trim_end_matches(['.', '!', ';']).split_whitespace().collect::<Vec<_>>().join(" ").to_lowercase();
+    plain(one) == plain(two)
+}
+
+/// Takes a unit out: the whole line with its marker where the unit is all of it, else the sentence.
+fn removal(case: &Case<'_>, unit: usize) -> Vec<Edit> {
+    let Unit { text, pieces, opens_piece, .. } = &case.units[unit];
+    let piece = &case.outline.pieces[pieces.start];
+    let whole = *opens_piece && pieces.len() == 1 && piece.text.end() == text.end();
+    let ordered = piece.kind == PieceKind::Item { ordered: true };
+    match whole {
+        // The numbers behind a numbered item would have to move up as well.
+        true if ordered => Vec::new(),
+        true => vec![Edit { span: piece.span, replacement: String::new() }],
+        false => super::cut(case.source.text(), *text, "", false),
     }
 }
 

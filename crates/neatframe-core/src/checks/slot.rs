@@ -2,6 +2,7 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
+use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::likeness::stem;
 use crate::outline::{Mark, PieceKind};
@@ -19,6 +20,7 @@ static LEFT_OVER: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Error,
     summary: "a placeholder or TODO that was to be replaced by hand",
+    write: "The text, or a named slot such as `{{guest_name}}`.",
     on: true,
     english: false,
     why: "Sent like this, the model reads the placeholder as the text, or makes something up for it.",
@@ -110,6 +112,7 @@ static MIXED: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Warning,
     summary: "two ways of writing slots in one prompt",
+    write: "One syntax throughout.",
     on: true,
     english: false,
     why: "A program fills one of them and sends the other as it stands.",
@@ -175,7 +178,19 @@ impl Check for MixedSlots {
         let message = format!("`{two}` is written another way than `{one}`");
         let write =
             format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
-        sink.report(other.span, message, write).related.push(first.span);
+        let finding = sink.report(other.span, message, write);
+        finding.related.push(first.span);
+        // A name is a name in every syntax; a phrase in brackets may be a note to a person.
+        let named = |slot: &Slot| {
+            let inner = case.text(slot.inner).trim();
+            inner.chars().all(|c| c.is_alphanumeric() || c == '_') && slot.syntax != Syntax::Angles
+        };
+        if slots.iter().all(|slot| named(slot)) {
+            let odd = slots.iter().filter(|slot| slot.syntax != first.syntax);
+            finding.fix = odd
+                .map(|slot| Edit { span: slot.span, replacement: first.syntax.write(case.text(slot.inner)) })
+                .collect();
+        }
     }
 }
 
@@ -187,6 +202,42 @@ fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
     })
 }
 
+/// A slot that says nothing of what goes in.
+pub(super) struct NamelessSlot;
+
+static NAMELESS: Meta = Meta {
+    id: "nameless-slot",
+    family: Family::Slot,
+    severity: Severity::Warning,
+    summary: "a slot whose name says nothing, and that nothing introduces",
+    write: "A name that says what goes in.",
+    on: true,
+    english: false,
+    why: "Whoever fills the prompt has to guess what goes in, and the model what came in.",
+    bad: &["Write a notice about {{x}} for {{arg1}}."],
+    good: &["Write a notice about {{topic}}.", "Text:\n{{x}}", "Two ferries sail at {x_time}."],
+};
+
+impl Check for NamelessSlot {
+    fn meta(&self) -> &'static Meta {
+        &NAMELESS
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for slot in case.slots.iter().filter(|slot| matches!(slot.syntax, Syntax::DoubleBraces | Syntax::Braces | Syntax::DollarBraces)) {
+            let name = case.text(slot.inner).trim().to_lowercase();
+            let stem = name.trim_end_matches(|c: char| c.is_ascii_digit() || c == '_');
+            let empty = stem.len() <= 1 || ["arg", "var", "val", "param", "placeholder", "foo", "bar", "tmp", "slot"].contains(&stem);
+            let inline = !alone_on_line(case.source.text(), slot);
+            let head = case.source.text()[..slot.span.start()].trim_end();
+            if empty && inline && !head.ends_with([':', '=', '>', '"', '|']) {
+                let message = format!("`{}` does not say what goes in", case.text(slot.span));
+                sink.report(slot.span, message, "give it a name that says so, such as `{{guest_name}}`");
+            }
+        }
+    }
+}
+
 /// An input that the prompt announces and has no place for.
 pub(super) struct UnusedInput;
 
@@ -195,6 +246,7 @@ static UNUSED: Meta = Meta {
     family: Family::Slot,
     severity: Severity::Warning,
     summary: "an input that is announced and has no slot, while the others have one",
+    write: "A slot for every input that is announced.",
     on: true,
     english: true,
     why: "The model looks for it, finds nothing, and makes it up or takes something else for it.",

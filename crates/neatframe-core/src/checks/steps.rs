@@ -4,7 +4,6 @@ use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::numbering::{self, Numbered};
-use crate::span::Span;
 
 /// A number is left out or stands twice, or the name of the steps changes.
 pub(super) struct StepNumbers;
@@ -14,6 +13,7 @@ static NUMBERS: Meta = Meta {
     family: Family::Steps,
     severity: Severity::Warning,
     summary: "a gap, a repeat or another name in numbered steps",
+    write: "1, 2, 3, all under one name.",
     on: true,
     english: false,
     why: "A missing number reads like a step that was cut, and a reference by number then points at the wrong one.",
@@ -95,6 +95,7 @@ static LOST: Meta = Meta {
     family: Family::Steps,
     severity: Severity::Warning,
     summary: "a reference to a step, section, appendix or gate that is not there",
+    write: "The name of a part that is there, or the text itself.",
     on: true,
     english: true,
     why: "The model cannot look it up, so it makes up what it might say.",

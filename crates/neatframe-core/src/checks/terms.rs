@@ -13,6 +13,7 @@ static TERM: Meta = Meta {
     family: Family::Phrasing,
     severity: Severity::Warning,
     summary: "a term that the house writes another way",
+    write: "The term on the house's list.",
     on: true,
     english: false,
     why: "One name for one thing: with two, the model and the reader look for a difference.",

@@ -7,6 +7,7 @@ use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
 use crate::outline::PieceKind;
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
+use crate::units::UnitKind;
 use crate::words::Word;
 
 /// An unmeasured quality, an amount with no number, a decision left open, an open end.
@@ -17,6 +18,7 @@ static META: Meta = Meta {
     family: Family::Vague,
     severity: Severity::Warning,
     summary: "words that two readers would carry out differently",
+    write: "A number, a name, a sample, or the words that you want to see: \"at most 60 words\", not \"short\".",
     on: true,
     english: true,
     why: "The model settles for the most common reading, which is rarely yours.",
@@ -78,6 +80,60 @@ impl Check for UnmeasuredWording {
             let whole =
                 vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
             sink.report(whole, message, VAGUE[first.entry as usize].write);
+        }
+    }
+}
+
+/// An ask about something that is nowhere.
+pub(super) struct NoReferent;
+
+static REFERENT: Meta = Meta {
+    id: "no-referent",
+    family: Family::Vague,
+    severity: Severity::Warning,
+    summary: "an ask about `it` or `this` with nothing that it could be",
+    write: "The material itself, or a slot: \"Shorten the text below: {{text}}\".",
+    on: true,
+    english: true,
+    why: "With nothing to work on, the model asks back, or makes something up.",
+    bad: &["Make it shorter.", "Can you fix this?"],
+    good: &[
+        "Make it shorter.\n\n{{text}}",
+        "We wrote a notice about the winter timetable. Make it shorter: at most 60 words.",
+        "Shorten this: the ferry is late because of the fog on the sound.",
+    ],
+};
+
+/// Words from which a prompt holds something that `it` can mean.
+const MATERIAL: usize = 14;
+
+impl Check for NoReferent {
+    fn meta(&self) -> &'static Meta {
+        &REFERENT
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let words: Vec<&Word> = case.words.all().iter().filter(|word| !word.is_punctuation()).collect();
+        let alone = words.len() < MATERIAL && case.slots.is_empty() && case.layers.is_empty() && case.source.messages().is_empty();
+        let held = case.units.iter().any(|unit| !matches!(unit.kind, UnitKind::Sentence)) || text.contains([':', '"', '`', '“']);
+        if !alone || held {
+            return;
+        }
+        let pointer = words.iter().take(6).find(|word| {
+            let lower = word.text(text).to_lowercase();
+            ["it", "this", "these", "them"].contains(&lower.as_str())
+        });
+        let before = pointer.map(|word| words.iter().filter(|other| other.start < word.start));
+        let bare = before.is_some_and(|mut before| before.all(|word| word.is(vocabulary::VERB | vocabulary::STOP | vocabulary::COURTESY)));
+        // "this notice" names the thing; "this" alone does not.
+        let alone = pointer.is_some_and(|word| {
+            let next = words.iter().find(|other| other.start > word.start);
+            word.text(text).to_lowercase() != "this" || next.is_none_or(|next| next.is(vocabulary::STOP))
+        });
+        if let Some(word) = pointer.filter(|_| bare && alone) {
+            let message = format!("`{}` has nothing to stand for", word.text(text));
+            sink.report(word.span(), message, "put the material in, or a slot such as `{{text}}`, and name it");
         }
     }
 }

@@ -16,6 +16,7 @@ static PADDING_META: Meta = Meta {
     family: Family::Wordy,
     severity: Severity::Note,
     summary: "filler, pleasantries, empty intensifiers, long forms of short words",
+    write: "The sentence without the phrase, or the short form.",
     on: true,
     english: true,
     why: "Every word is paid for at every call, and padding dilutes the words that steer.",
@@ -105,6 +106,7 @@ static RUN_ON: Meta = Meta {
     family: Family::Wordy,
     severity: Severity::Warning,
     summary: "a sentence of more than 40 words that holds several demands",
+    write: "One demand to a sentence.",
     on: true,
     english: true,
     why: "Demands in the middle of a long sentence are the first to be missed.",
@@ -134,7 +136,7 @@ impl Check for RunOn {
             let sample = case.labels[index].component == Some(Component::Examples);
             let words = case.words_of(index);
             let count = words.iter().filter(|word| !word.is_punctuation()).count();
-            if !prose || sample || count <= LONG_SENTENCE {
+            if !prose || sample || count <= case.settings.limits.sentence_words.unwrap_or(LONG_SENTENCE) {
                 continue;
             }
             let breaks = clause_breaks(text, words);
@@ -205,6 +207,7 @@ static HARD: Meta = Meta {
     family: Family::Wordy,
     severity: Severity::Note,
     summary: "a reading level far above the limit of the house",
+    write: "Short sentences and everyday words.",
     on: true,
     english: true,
     why: "Long words and sentences cost tokens, and people who keep the prompt misread them first.",

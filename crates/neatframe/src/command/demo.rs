@@ -1,11 +1,12 @@
 //! `neatframe demo`.
 
+use super::Reviewed;
 use crate::args::DemoArgs;
 use crate::counter::Published;
 use crate::output;
 use crate::render::{notes, overview, report};
 use anyhow::{Context, Result, bail};
-use neatframe_core::{CountTokens, Reframed, Review, Settings, Source, Wishes, reframe, review};
+use neatframe_core::{CountTokens, Reframed, Settings, Source, Wishes, reframe, review};
 use std::fmt::Write as _;
 use std::path::Path;
 use std::process::ExitCode;
@@ -54,21 +55,22 @@ fn write_to(folder: &Path) -> Result<()> {
 fn show() -> Result<()> {
     let counter = Published::default();
     let (colour, width) = output::terminal();
-    let mut rows: Vec<(String, Review, Reframed, usize)> = Vec::new();
+    let mut rows: Vec<(Reviewed, Reframed, usize)> = Vec::new();
     for (name, text) in PROMPTS {
         let source = Source::from_bytes(text.as_bytes().to_vec())?;
         let review = review(source, &Settings::default(), &counter);
         let reframed = reframe(&review, &Wishes::default());
         let after = counter.count(&reframed.text).lengths.len();
-        rows.push((name.to_string(), review, reframed, after));
+        rows.push((Reviewed { name: name.to_string(), review, accepted: 0 }, reframed, after));
     }
     let mut out = String::new();
     let _ = writeln!(out, "Eight prompts of Larkhaven Ferries, a made-up ferry line\n");
     out.push_str(&overview::table(&rows, colour));
-    let (name, review, reframed, after) = &rows[SHOWN];
+    let (reviewed, reframed, after) = &rows[SHOWN];
+    let Reviewed { name, review, .. } = reviewed;
     let _ = writeln!(out, "\n── the prompt: {name}\n\n{}", textwrap::fill(review.source().text(), width));
     let _ = writeln!(out, "── neatframe review {name}\n");
-    out.push_str(&report::review(name, review, colour, width));
+    out.push_str(&report::review(reviewed, colour, width));
     let _ = writeln!(out, "── neatframe reframe {name}\n");
     for line in reframed.text.lines() {
         let _ = writeln!(out, "{}", textwrap::fill(line, width));

@@ -1,9 +1,13 @@
 //! One file per command.
 
+mod checks;
 mod demo;
+mod fix;
 mod frames;
 mod reframe;
 mod review;
+
+pub(crate) use review::Reviewed;
 
 use crate::args::{Args, Command};
 use anyhow::Result;
@@ -15,6 +19,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
         Command::Review(args) => review::run(args),
         Command::Reframe(args) => reframe::run(args),
         Command::Frames(args) => frames::run(args),
+        Command::Checks(args) => checks::run(args),
         Command::Demo(args) => demo::run(args),
     }
 }

@@ -2,6 +2,7 @@
 
 use crate::args::ReframeArgs;
 use crate::counter::Published;
+use crate::house::Houses;
 use crate::input::Input;
 use crate::output;
 use crate::render::notes;
@@ -20,7 +21,8 @@ pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
         );
     }
     let counter = Published::default();
-    let review = review(source, &super::frames::settings(&args.work, &counter)?, &counter);
+    let settings = Houses::new(&args.work, &counter).settings(&input)?;
+    let review = review(source, &settings, &counter);
     let reframed = reframe(&review, &Wishes::default());
     let after = counter.count(&reframed.text).lengths.len();
     match &args.notes {

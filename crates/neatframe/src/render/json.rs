@@ -1,5 +1,6 @@
 //! The machine-readable review. Its shape is a contract: fields are added, never changed.
 
+use crate::command::Reviewed;
 use anyhow::Result;
 use neatframe_core::{Component, Finding, Layer, Part as Of, Requirement, Review, Span};
 use serde::Serialize;
@@ -40,6 +41,8 @@ struct Document<'a> {
     tokens: Tokens<'a>,
     /// What the prompt is sent with.
     layers: Vec<Sent<'a>>,
+    /// How many findings the house has accepted; they are not listed.
+    accepted: usize,
 }
 
 #[derive(Serialize)]
@@ -52,7 +55,7 @@ struct Sent<'a> {
 
 #[derive(Serialize)]
 struct Kind {
-    name: &'static str,
+    name: String,
     evidence: Vec<Place>,
 }
 
@@ -119,16 +122,17 @@ struct Tokens<'a> {
 }
 
 /// The review of all inputs as one JSON object, with a line end.
-pub(crate) fn review(reviewed: &[(String, Review)], failed: &[(String, anyhow::Error)]) -> Result<String> {
+pub(crate) fn review(reviewed: &[Reviewed], failed: &[(String, anyhow::Error)]) -> Result<String> {
     let report = Report {
         schema: SCHEMA,
-        documents: reviewed.iter().map(|(path, review)| document(path, review)).collect(),
+        documents: reviewed.iter().map(document).collect(),
         errors: failed.iter().map(|(path, error)| Failure { path, error: format!("{error:#}") }).collect(),
     };
     Ok(serde_json::to_string_pretty(&report)? + "\n")
 }
 
-fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
+fn document(reviewed: &Reviewed) -> Document<'_> {
+    let Reviewed { name: path, review, accepted } = reviewed;
     let ledger = review.ledger();
     let mut by_component: std::collections::BTreeMap<&'static str, usize> =
         Component::ALL.iter().map(|c| (c.id(), ledger.by_component[c.index()])).collect();
@@ -137,7 +141,7 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
         path,
         frame: &review.frame().name,
         kind: review.kind().map(|kind| Kind {
-            name: kind.name,
+            name: kind.name.to_string(),
             evidence: kind.evidence.iter().map(|span| place(review, *span)).collect(),
         }),
         language: review.language(),
@@ -156,6 +160,7 @@ fn document<'a>(path: &'a str, review: &'a Review) -> Document<'a> {
         findings: review.findings().iter().map(|finding| remark(review, finding)).collect(),
         tokens: Tokens { encoding: &ledger.encoding, exact: ledger.exact, total: ledger.total, by_component },
         layers: review.layers().iter().map(sent).collect(),
+        accepted: *accepted,
     }
 }
 

@@ -1,5 +1,6 @@
 //! What people and programs see. A renderer gets all it needs and looks nothing up.
 
+pub(crate) mod checks;
 pub(crate) mod evidence;
 mod excerpt;
 pub(crate) mod frames;

@@ -2,18 +2,19 @@
 
 use super::report::grouped;
 use super::style::{self, paint};
-use neatframe_core::{Reframed, Review, Severity};
+use crate::command::Reviewed;
+use neatframe_core::{Reframed, Severity};
 use std::fmt::Write as _;
 
 /// Name, coverage, findings and tokens of each prompt, before and after.
-pub(crate) fn table(rows: &[(String, Review, Reframed, usize)], colour: bool) -> String {
+pub(crate) fn table(rows: &[(Reviewed, Reframed, usize)], colour: bool) -> String {
     let mut out = String::new();
     let heading = format!(
         "  {:<28}{:>7}{:>9}{:>10}{:>7}{:>9}{:>11}",
         "", "covers", "errors", "warnings", "notes", "tokens", "reframed"
     );
     let _ = writeln!(out, "{}", paint(style::DIM, &heading, colour));
-    for (name, review, _, after) in rows {
+    for (Reviewed { name, review, .. }, _, after) in rows {
         let count = |level: Severity| {
             let count = review.findings().iter().filter(|finding| finding.severity == level).count();
             if count == 0 { "·".to_string() } else { count.to_string() }

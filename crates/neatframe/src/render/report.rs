@@ -2,6 +2,7 @@
 
 use super::excerpt::marked;
 use super::style::{self, paint};
+use crate::command::Reviewed;
 use crate::output::visible;
 use neatframe_core::{Component, Finding, Part, Review, Severity};
 use std::collections::HashSet;
@@ -11,7 +12,8 @@ use std::fmt::Write as _;
 const SHOWN: usize = 6;
 
 /// The report on one prompt, fitted to `width` columns.
-pub(crate) fn review(name: &str, review: &Review, colour: bool, width: usize) -> String {
+pub(crate) fn review(reviewed: &Reviewed, colour: bool, width: usize) -> String {
+    let Reviewed { name, review, accepted } = reviewed;
     let mut out = String::new();
     let source = review.source();
     let ledger = review.ledger();
@@ -33,7 +35,11 @@ pub(crate) fn review(name: &str, review: &Review, colour: bool, width: usize) ->
     }
     parts(&mut out, review, colour);
     findings(&mut out, review, colour, width);
-    let _ = writeln!(out, "{}\n", summary(review.findings(), colour));
+    let lived_with = match accepted {
+        0 => String::new(),
+        count => paint(style::DIM, &format!(" · {} not shown: accepted by the house", counted(*count, "finding")), colour),
+    };
+    let _ = writeln!(out, "{}{lived_with}\n", summary(review.findings(), colour));
     out
 }
 
@@ -52,9 +58,9 @@ fn kind(review: &Review) -> String {
 }
 
 /// One line on all prompts of a call.
-pub(crate) fn totals(reviewed: &[(String, Review)], colour: bool) -> String {
-    let tokens: usize = reviewed.iter().map(|(_, review)| review.ledger().total).sum();
-    let all: Vec<Finding> = reviewed.iter().flat_map(|(_, review)| review.findings()).cloned().collect();
+pub(crate) fn totals(reviewed: &[Reviewed], colour: bool) -> String {
+    let tokens: usize = reviewed.iter().map(|one| one.review.ledger().total).sum();
+    let all: Vec<Finding> = reviewed.iter().flat_map(|one| one.review.findings()).cloned().collect();
     format!(
         "{} · {} tokens · {}\n",
         paint(style::BOLD, &counted(reviewed.len(), "prompt"), colour),

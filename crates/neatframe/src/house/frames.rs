@@ -1,7 +1,8 @@
-//! Frames of the house, from a TOML file.
+//! Frames and kinds of work of the house, from a TOML file.
 
+use super::file::parsed;
 use anyhow::{Context, Result};
-use neatframe_core::{Draft, Frame};
+use neatframe_core::{Draft, Frame, HouseKind};
 use serde::Deserialize;
 use std::collections::BTreeMap;
 use std::path::Path;
@@ -9,7 +10,19 @@ use std::path::Path;
 #[derive(Deserialize)]
 #[serde(deny_unknown_fields)]
 struct File {
+    #[serde(default)]
     frame: Vec<Entry>,
+    #[serde(default)]
+    kind: Vec<KindEntry>,
+}
+
+/// A kind of work of the house.
+#[derive(Deserialize)]
+#[serde(deny_unknown_fields)]
+struct KindEntry {
+    name: String,
+    /// Phrases in the task that show it.
+    say: Vec<String>,
 }
 
 #[derive(Deserialize)]
@@ -36,9 +49,14 @@ const ORDER: [&str; 6] = ["role", "task", "context", "constraints", "examples", 
 /// Reads the frames of a file. Errors name the file, the line and what was expected.
 pub(crate) fn frames(path: &Path) -> Result<Vec<Frame>> {
     let name = path.display().to_string();
-    let text = std::fs::read_to_string(path).with_context(|| format!("{name}: cannot be read"))?;
-    let file: File = toml::from_str(&text).with_context(|| format!("{name}: not a file of frames"))?;
+    let file: File = parsed(path)?;
     file.frame.iter().map(|entry| made(entry).with_context(|| name.clone())).collect()
+}
+
+/// Reads the kinds of work of a file of frames.
+pub(crate) fn kinds(path: &Path) -> Result<Vec<HouseKind>> {
+    let file: File = parsed(path)?;
+    Ok(file.kind.into_iter().map(|entry| HouseKind::new(entry.name, &entry.say)).collect())
 }
 
 fn made(entry: &Entry) -> Result<Frame> {
