@@ -50,7 +50,11 @@ pub fn fitting(sets: &[&[Edit]]) -> Vec<usize> {
     for (index, set) in sets.iter().enumerate() {
         // Two insertions at one place would depend on their order.
         let touches = |edit: &Edit| {
-            taken.iter().any(|other| edit.span.overlaps(*other) || edit.span.start() == other.start() || edit.span.end() == other.end())
+            taken.iter().any(|other| {
+                edit.span.overlaps(*other)
+                    || edit.span.start() == other.start()
+                    || edit.span.end() == other.end()
+            })
         };
         if !set.is_empty() && !set.iter().any(touches) {
             taken.extend(set.iter().map(|edit| edit.span));
@@ -76,7 +80,8 @@ mod tests {
 
     #[test]
     fn sets_that_touch_the_same_place_wait() {
-        let sets = [vec![edit(0, 3, "a")], vec![edit(2, 4, "b")], vec![], vec![edit(5, 6, "c"), edit(8, 8, "d")]];
+        let sets =
+            [vec![edit(0, 3, "a")], vec![edit(2, 4, "b")], vec![], vec![edit(5, 6, "c"), edit(8, 8, "d")]];
         let sets: Vec<&[Edit]> = sets.iter().map(Vec::as_slice).collect();
         assert_eq!(fitting(&sets), [0, 3]);
     }

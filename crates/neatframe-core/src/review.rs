@@ -99,7 +99,10 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let repeats =
         repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels), &requirements);
     let language = language::recognise(source.text(), &words);
-    let kind = settings.kind.clone().or_else(|| kind::recognise(&source, &words, &units, &labels, &hits, &settings.kinds));
+    let kind = settings
+        .kind
+        .clone()
+        .or_else(|| kind::recognise(&source, &words, &units, &labels, &hits, &settings.kinds));
     let frame = settings.frame_for(kind.as_ref());
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();

@@ -344,14 +344,22 @@ impl Check for UnmarkedSample {
         for (index, unit) in case.units.iter().enumerate() {
             let text = case.text(unit.text);
             let lower = text.to_lowercase();
-            let announced = ["for example:", "example:", "for instance:"].iter().any(|sign| lower.starts_with(sign));
+            let announced =
+                ["for example:", "example:", "for instance:"].iter().any(|sign| lower.starts_with(sign));
             let running = unit.kind == UnitKind::Sentence && !text.contains(['"', '“', '`']);
             let block = unit.block;
-            let more = case.units.get(index + 1).is_some_and(|next| next.block == block && !case.text(next.text).contains('"'));
+            let more = case
+                .units
+                .get(index + 1)
+                .is_some_and(|next| next.block == block && !case.text(next.text).contains('"'));
             let order = demands.iter().any(|&later| later > index && case.units[later].block == block);
             if announced && running && more && order {
                 let message = "nothing shows where this sample ends".to_string();
-                sink.report(unit.text, message, "put the sample in quotation marks, or in a block of its own");
+                sink.report(
+                    unit.text,
+                    message,
+                    "put the sample in quotation marks, or in a block of its own",
+                );
             }
         }
     }
@@ -386,11 +394,17 @@ impl Check for CopiedValues {
             }
             let dated = case.words_of(index).iter().find(|word| {
                 let shown = word.text(case.source.text());
-                shown.len() == 4 && (shown.starts_with("19") || shown.starts_with("20")) && shown.bytes().all(|b| b.is_ascii_digit())
+                shown.len() == 4
+                    && (shown.starts_with("19") || shown.starts_with("20"))
+                    && shown.bytes().all(|b| b.is_ascii_digit())
             });
             if let Some(word) = dated.filter(|_| trial::keys(text).len() >= 2) {
                 let message = format!("`{}` in a template is copied into answers", case.text(word.span()));
-                sink.report(word.span(), message, "write what goes there (`YYYY-MM-DD`), or mark the block as a sample");
+                sink.report(
+                    word.span(),
+                    message,
+                    "write what goes there (`YYYY-MM-DD`), or mark the block as a sample",
+                );
             }
         }
     }

@@ -50,7 +50,11 @@ impl Check for RuleHeap {
             if !reasoned {
                 let span = case.units[rules[0]].text.cover(case.units[rules[rules.len() - 1]].text);
                 let message = format!("{} rules in one section, and no reason among them", rules.len());
-                sink.report(span, message, "say what the rules are for; drop those that follow from the reason");
+                sink.report(
+                    span,
+                    message,
+                    "say what the rules are for; drop those that follow from the reason",
+                );
             }
         }
     }
@@ -105,7 +109,10 @@ impl Check for ClosedCases {
             if conditional && matches!(case.units[unit].kind, UnitKind::Item { .. } | UnitKind::Sentence) {
                 run.push(unit);
             }
-            open |= ["other case", "otherwise", "anything else", "in all other", "everything else", "any other"].iter().any(|sign| lower.contains(sign));
+            open |=
+                ["other case", "otherwise", "anything else", "in all other", "everything else", "any other"]
+                    .iter()
+                    .any(|sign| lower.contains(sign));
         }
         close(&mut run, &mut open);
     }
@@ -137,8 +144,9 @@ impl Check for UnreasonedRules {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
-        let rules: Vec<usize> =
-            (0..case.units.len()).filter(|&unit| case.labels[unit].component == Some(Component::Constraints)).collect();
+        let rules: Vec<usize> = (0..case.units.len())
+            .filter(|&unit| case.labels[unit].component == Some(Component::Constraints))
+            .collect();
         let reasoned = case.labels.iter().any(|label| label.serves(Component::Context))
             || rules.iter().any(|&unit| {
                 let lower = text[case.units[unit].text.range()].to_lowercase();
@@ -150,7 +158,11 @@ impl Check for UnreasonedRules {
         {
             let span = case.units[first].text.cover(case.units[last].text);
             let message = format!("{} rules and no word on what they are for", rules.len());
-            sink.report(span, message, "say who uses the answer and what for, or why the odd rules are there");
+            sink.report(
+                span,
+                message,
+                "say who uses the answer and what for, or why the odd rules are there",
+            );
         }
     }
 }

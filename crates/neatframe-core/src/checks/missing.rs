@@ -109,7 +109,11 @@ impl Check for IntricateFormat {
         if let Some(unit) = template {
             let span = case.units[unit].text;
             let count = trial::keys(case.text(span)).len();
-            sink.report(span, format!("a record of {count} fields and no filled one"), "add one filled record, with a gap in it");
+            sink.report(
+                span,
+                format!("a record of {count} fields and no filled one"),
+                "add one filled record, with a gap in it",
+            );
         }
     }
 }

@@ -281,7 +281,8 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
     let mut replacement = short.to_string();
     let rest = &text[end..];
     let blank = |c: char| matches!(c, ' ' | '\t');
-    let line_ends = rest.trim_start_matches(blank).is_empty() || rest.trim_start_matches(blank).starts_with(['\n', '\r']);
+    let line_ends =
+        rest.trim_start_matches(blank).is_empty() || rest.trim_start_matches(blank).starts_with(['\n', '\r']);
     if short.is_empty() && line_ends && !opens {
         // The last words of a line: the blanks before them go, the line end stays, unless the line was nothing else.
         let head = text[..start].trim_end_matches(blank);

@@ -70,7 +70,9 @@ impl Check for SaidBefore {
 
 /// The same words, letter case and the last sign aside.
 fn is_same(one: &str, two: &str) -> bool {
-    let plain = |text: &str| text.trim_end_matches(['.', '!', ';']).split_whitespace().collect::<Vec<_>>().join(" ").to_lowercase();
+    let plain = |text: &str| {
+        text.trim_end_matches(['.', '!', ';']).split_whitespace().collect::<Vec<_>>().join(" ").to_lowercase()
+    };
     plain(one) == plain(two)
 }
 

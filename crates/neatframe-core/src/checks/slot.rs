@@ -224,10 +224,13 @@ impl Check for NamelessSlot {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        for slot in case.slots.iter().filter(|slot| matches!(slot.syntax, Syntax::DoubleBraces | Syntax::Braces | Syntax::DollarBraces)) {
+        for slot in case.slots.iter().filter(|slot| {
+            matches!(slot.syntax, Syntax::DoubleBraces | Syntax::Braces | Syntax::DollarBraces)
+        }) {
             let name = case.text(slot.inner).trim().to_lowercase();
             let stem = name.trim_end_matches(|c: char| c.is_ascii_digit() || c == '_');
-            let empty = stem.len() <= 1 || ["arg", "var", "val", "param", "placeholder", "foo", "bar", "tmp", "slot"].contains(&stem);
+            let empty = stem.len() <= 1
+                || ["arg", "var", "val", "param", "placeholder", "foo", "bar", "tmp", "slot"].contains(&stem);
             let inline = !alone_on_line(case.source.text(), slot);
             let head = case.source.text()[..slot.span.start()].trim_end();
             if empty && inline && !head.ends_with([':', '=', '>', '"', '|']) {

@@ -58,7 +58,10 @@ fn a_cut_leaves_a_sentence() {
     let edits = cut(text, Span::new(0, 11), "to", true);
     assert_eq!(crate::edit::apply(text, &edits).unwrap(), "To warn them, shout.");
     let text = "Keep it short. Thank you!\nNext.";
-    assert_eq!(crate::edit::apply(text, &cut(text, Span::new(15, 25), "", false)).unwrap(), "Keep it short.\nNext.");
+    assert_eq!(
+        crate::edit::apply(text, &cut(text, Span::new(15, 25), "", false)).unwrap(),
+        "Keep it short.\nNext."
+    );
     let text = "Hi there!\r\nWrite it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", false)).unwrap(), "Write it.");
     let text = "Basically, write it.";

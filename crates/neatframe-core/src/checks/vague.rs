@@ -115,8 +115,12 @@ impl Check for NoReferent {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
         let words: Vec<&Word> = case.words.all().iter().filter(|word| !word.is_punctuation()).collect();
-        let alone = words.len() < MATERIAL && case.slots.is_empty() && case.layers.is_empty() && case.source.messages().is_empty();
-        let held = case.units.iter().any(|unit| !matches!(unit.kind, UnitKind::Sentence)) || text.contains([':', '"', '`', '“']);
+        let alone = words.len() < MATERIAL
+            && case.slots.is_empty()
+            && case.layers.is_empty()
+            && case.source.messages().is_empty();
+        let held = case.units.iter().any(|unit| !matches!(unit.kind, UnitKind::Sentence))
+            || text.contains([':', '"', '`', '“']);
         if !alone || held {
             return;
         }
@@ -125,7 +129,9 @@ impl Check for NoReferent {
             ["it", "this", "these", "them"].contains(&lower.as_str())
         });
         let before = pointer.map(|word| words.iter().filter(|other| other.start < word.start));
-        let bare = before.is_some_and(|mut before| before.all(|word| word.is(vocabulary::VERB | vocabulary::STOP | vocabulary::COURTESY)));
+        let bare = before.is_some_and(|mut before| {
+            before.all(|word| word.is(vocabulary::VERB | vocabulary::STOP | vocabulary::COURTESY))
+        });
         // "this notice" names the thing; "this" alone does not.
         let alone = pointer.is_some_and(|word| {
             let next = words.iter().find(|other| other.start > word.start);
@@ -133,7 +139,11 @@ impl Check for NoReferent {
         });
         if let Some(word) = pointer.filter(|_| bare && alone) {
             let message = format!("`{}` has nothing to stand for", word.text(text));
-            sink.report(word.span(), message, "put the material in, or a slot such as `{{text}}`, and name it");
+            sink.report(
+                word.span(),
+                message,
+                "put the material in, or a slot such as `{{text}}`, and name it",
+            );
         }
     }
 }

@@ -18,7 +18,11 @@ pub(super) struct Mended {
 const ROUNDS: usize = 6;
 
 /// Applies the certain edits of a review until none is left.
-pub(super) fn mend(first: &Review, settings: &Settings, counter: &dyn neatframe_core::CountTokens) -> Result<Mended> {
+pub(super) fn mend(
+    first: &Review,
+    settings: &Settings,
+    counter: &dyn neatframe_core::CountTokens,
+) -> Result<Mended> {
     let mut mended = Mended { text: first.source().text().to_string(), done: Vec::new() };
     let mut latest: Option<Review> = None;
     for _ in 0..ROUNDS {

@@ -51,7 +51,10 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     }
     for (folder, accepted) in &acceptance {
         let path = accepted.write(folder)?;
-        said.push_str(&format!("accepted findings are in {}\n", output::visible(&path.display().to_string())));
+        said.push_str(&format!(
+            "accepted findings are in {}\n",
+            output::visible(&path.display().to_string())
+        ));
     }
     show(args, &reviewed, &failed, &said)?;
     for (name, error) in &failed {
@@ -65,7 +68,12 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     Ok(ExitCode::from(u8::from(fails)))
 }
 
-fn show(args: &ReviewArgs, reviewed: &[Reviewed], failed: &[(String, anyhow::Error)], said: &str) -> Result<()> {
+fn show(
+    args: &ReviewArgs,
+    reviewed: &[Reviewed],
+    failed: &[(String, anyhow::Error)],
+    said: &str,
+) -> Result<()> {
     let (colour, width) = output::terminal();
     if args.format == Format::Json {
         if !said.is_empty() {
@@ -92,7 +100,13 @@ fn show(args: &ReviewArgs, reviewed: &[Reviewed], failed: &[(String, anyhow::Err
 }
 
 /// Applies the certain edits and reviews what is left. Gives what was done.
-fn mend(input: &Input, made: &mut Review, settings: &Settings, counter: &Published, dry_run: bool) -> Result<String> {
+fn mend(
+    input: &Input,
+    made: &mut Review,
+    settings: &Settings,
+    counter: &Published,
+    dry_run: bool,
+) -> Result<String> {
     if !made.source().messages().is_empty() {
         return Ok(format!("{}: is a message list, which is not mended\n", output::visible(&input.name())));
     }
@@ -140,7 +154,11 @@ fn accept(
     Ok(covered.into_iter().filter(|covered| *covered).count())
 }
 
-fn known<'a>(acceptance: &'a mut BTreeMap<PathBuf, Accepted>, house: Option<&House>, folder: &Path) -> Result<&'a mut Accepted> {
+fn known<'a>(
+    acceptance: &'a mut BTreeMap<PathBuf, Accepted>,
+    house: Option<&House>,
+    folder: &Path,
+) -> Result<&'a mut Accepted> {
     if !acceptance.contains_key(folder) {
         let accepted = match house {
             Some(house) => house.accepted.clone(),

@@ -106,7 +106,8 @@ impl Accepted {
 
 /// A path with forward slashes, the same on every system.
 fn key(path: &Path) -> String {
-    let parts: Vec<String> = path.components().map(|part| part.as_os_str().to_string_lossy().into_owned()).collect();
+    let parts: Vec<String> =
+        path.components().map(|part| part.as_os_str().to_string_lossy().into_owned()).collect();
     parts.join("/")
 }
 

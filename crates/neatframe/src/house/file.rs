@@ -68,7 +68,8 @@ impl<'de> Deserialize<'de> for CheckId {
         let name = String::deserialize(deserializer)?;
         let ids = || checks().map(|meta| meta.id);
         ids().find(|id| *id == name).map(CheckId).ok_or_else(|| {
-            let hint = nearest(&name, ids()).map_or("`neatframe checks` lists them".into(), |near| format!("did you mean `{near}`?"));
+            let hint = nearest(&name, ids())
+                .map_or("`neatframe checks` lists them".into(), |near| format!("did you mean `{near}`?"));
             D::Error::custom(format!("there is no check `{name}`; {hint}"))
         })
     }
@@ -81,7 +82,8 @@ impl<'de> Deserialize<'de> for Pattern {
     fn deserialize<D: Deserializer<'de>>(deserializer: D) -> Result<Pattern, D::Error> {
         let written = String::deserialize(deserializer)?;
         let glob = GlobBuilder::new(&written).literal_separator(true).build();
-        let glob = glob.map_err(|error| D::Error::custom(format!("`{written}` is no pattern: {}", error.kind())))?;
+        let glob =
+            glob.map_err(|error| D::Error::custom(format!("`{written}` is no pattern: {}", error.kind())))?;
         Ok(Pattern(glob.compile_matcher()))
     }
 }
@@ -130,7 +132,9 @@ pub(super) fn parsed<T: for<'de> Deserialize<'de>>(path: &Path) -> Result<T> {
 
 /// "unknown field `chekcs`, expected one of `checks`, …": the nearest of what was expected.
 fn hint(message: &str) -> String {
-    let Some(rest) = message.strip_prefix("unknown field `").or_else(|| message.strip_prefix("unknown variant `")) else {
+    let Some(rest) =
+        message.strip_prefix("unknown field `").or_else(|| message.strip_prefix("unknown variant `"))
+    else {
         return String::new();
     };
     let mut names = rest.split('`');

@@ -102,11 +102,13 @@ impl<'a> Houses<'a> {
         let frames = frames_path.as_deref().map(frames::frames).transpose()?.unwrap_or_default();
         let kinds = frames_path.as_deref().map(frames::kinds).transpose()?.unwrap_or_default();
         let named: Vec<&file::Entry> = entries.iter().map(|&entry| &file.paths[entry]).collect();
-        let kind_name = self.args.kind.as_ref().or_else(|| named.iter().rev().find_map(|entry| entry.kind.as_ref()));
+        let kind_name =
+            self.args.kind.as_ref().or_else(|| named.iter().rev().find_map(|entry| entry.kind.as_ref()));
         let kind = kind_name.map(|name| known_kind(name, &kinds)).transpose()?;
         let frame_name = named.iter().rev().find_map(|entry| entry.frame.as_ref());
         let frame = frame_name.map(|name| known_frame(name, &frames)).transpose()?;
-        let mut with: Vec<PathBuf> = file.with.iter().chain(named.iter().flat_map(|entry| &entry.with)).map(at).collect();
+        let mut with: Vec<PathBuf> =
+            file.with.iter().chain(named.iter().flat_map(|entry| &entry.with)).map(at).collect();
         with.extend(self.args.with.iter().cloned());
         let layers = with.iter().map(|path| self.layer(path)).collect::<Result<_>>()?;
         // The first entry for a check holds, so the narrowest comes first.
@@ -197,7 +199,8 @@ fn known_frame(name: &str, house: &[Frame]) -> Result<Frame> {
     let mut all = house.iter().chain(Frame::built_in());
     let found = all.find(|frame| frame.name.eq_ignore_ascii_case(name)).cloned();
     found.ok_or_else(|| {
-        let names: Vec<String> = house.iter().chain(Frame::built_in()).map(|frame| frame.name.to_string()).collect();
+        let names: Vec<String> =
+            house.iter().chain(Frame::built_in()).map(|frame| frame.name.to_string()).collect();
         unknown("frame", name, &names)
     })
 }

@@ -24,10 +24,16 @@ pub(crate) fn list(colour: bool) -> String {
 /// One check in full.
 pub(crate) fn one(meta: &Meta, colour: bool, width: usize) -> String {
     let mut out = String::new();
-    let _ = writeln!(out, "{}  {}", paint(style::BOLD, meta.id, colour), paint(style::DIM, &standing(meta), colour));
+    let _ = writeln!(
+        out,
+        "{}  {}",
+        paint(style::BOLD, meta.id, colour),
+        paint(style::DIM, &standing(meta), colour)
+    );
     let mut told = |label: &str, text: &str| {
         let first = format!("  {label:<15}");
-        let options = textwrap::Options::new(width).initial_indent(&first).subsequent_indent("                 ");
+        let options =
+            textwrap::Options::new(width).initial_indent(&first).subsequent_indent("                 ");
         let _ = writeln!(out, "{}", textwrap::fill(text, options));
     };
     told("finds", meta.summary);
@@ -45,7 +51,11 @@ pub(crate) fn one(meta: &Meta, colour: bool, width: usize) -> String {
 }
 
 fn standing(meta: &Meta) -> String {
-    let level = if meta.on { meta.severity.id().to_string() } else { format!("off by default ({} when turned on)", meta.severity.id()) };
+    let level = if meta.on {
+        meta.severity.id().to_string()
+    } else {
+        format!("off by default ({} when turned on)", meta.severity.id())
+    };
     let english = if meta.english { ", English wording only" } else { "" };
     format!("{} · {level}{english}", meta.family.id())
 }
@@ -66,7 +76,11 @@ fn shortened(sample: &str) -> String {
 pub(crate) fn page(meta: &Meta) -> String {
     let mut out = String::new();
     let _ = writeln!(out, "# {}\n\n{}\n", meta.id, standing(meta));
-    let _ = writeln!(out, "Finds {}.\n\n**Why.** {}\n\n**Write instead.** {}", meta.summary, meta.why, meta.write);
+    let _ = writeln!(
+        out,
+        "Finds {}.\n\n**Why.** {}\n\n**Write instead.** {}",
+        meta.summary, meta.why, meta.write
+    );
     for (title, samples) in [("Raised by", meta.bad), ("Silent on", meta.good)] {
         let _ = writeln!(out, "\n## {title}");
         for sample in samples {

@@ -37,7 +37,11 @@ pub(crate) fn review(reviewed: &Reviewed, colour: bool, width: usize) -> String 
     findings(&mut out, review, colour, width);
     let lived_with = match accepted {
         0 => String::new(),
-        count => paint(style::DIM, &format!(" · {} not shown: accepted by the house", counted(*count, "finding")), colour),
+        count => paint(
+            style::DIM,
+            &format!(" · {} not shown: accepted by the house", counted(*count, "finding")),
+            colour,
+        ),
     };
     let _ = writeln!(out, "{}{lived_with}\n", summary(review.findings(), colour));
     out
