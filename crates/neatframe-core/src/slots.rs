@@ -159,17 +159,18 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
         "each", "every", "is", "a",
     ];
     let head = &text[..slot.span.start()];
-    let line = head.rsplit('\n').next().unwrap_or(head);
-    let word = line.trim_end().rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+    let line = head.trim_end_matches([' ', '\t']);
+    let word = line.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
     let asks = leftover_word(&text[slot.inner.range()]).is_some();
     !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
 }
 
 /// True when nothing else stands on the slot's line.
 pub(crate) fn alone_on_line(text: &str, slot: &Slot) -> bool {
-    let before = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
-    let after = text[slot.span.end()..].split('\n').next().unwrap_or("");
-    before.trim().is_empty() && after.trim().is_empty()
+    let blank = |c: char| matches!(c, ' ' | '\t' | '\r');
+    let before = text[..slot.span.start()].trim_end_matches(blank);
+    let after = text[slot.span.end()..].trim_start_matches(blank);
+    (before.is_empty() || before.ends_with('\n')) && (after.is_empty() || after.starts_with('\n'))
 }
 
 /// A word that shows that a person was to replace the slot by hand: "insert", "your", "here", "TODO".

@@ -72,6 +72,13 @@ impl Words {
         &self.all
     }
 
+    /// The words around a place, at most `reach` bytes to each side.
+    pub(crate) fn near(&self, span: Span, reach: usize) -> &[Word] {
+        let first = self.all.partition_point(|word| (word.start as usize) + reach < span.start());
+        let last = self.all.partition_point(|word| (word.end as usize) <= span.end() + reach);
+        &self.all[first..last.max(first)]
+    }
+
     /// The words that lie wholly within a span.
     pub(crate) fn within(&self, span: Span) -> &[Word] {
         let first = self.all.partition_point(|word| (word.start as usize) < span.start());

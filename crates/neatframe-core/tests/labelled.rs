@@ -1,7 +1,10 @@
 //! How well units are read, on labelled prompts that the weights were not trained on.
 #![allow(clippy::unwrap_used, clippy::disallowed_methods)]
 
-use neatframe_core::{Component, CountTokens, Review, Settings, Source, Tokens, UnitKind, review};
+use neatframe_core::{
+    Component, CountTokens, Family, Finding, Review, Settings, Source, Tokens, UnitKind, review,
+};
+use std::ops::Range;
 
 struct Bytes;
 
@@ -15,17 +18,26 @@ impl CountTokens for Bytes {
     }
 }
 
-/// A prompt, and the accepted labels of each sentence of each line.
+/// A prompt, and what a careful reader says of each line: the accepted labels of each sentence, and the families of its faults.
 struct Labelled {
     name: String,
     review: Review,
     lines: Vec<(usize, Vec<Vec<Component>>)>,
+    faults: Vec<(Range<usize>, String)>,
 }
 
 fn read(name: &str, text: &str) -> Labelled {
-    let (mut prompt, mut lines) = (String::new(), Vec::new());
+    let (mut prompt, mut lines, mut faults) = (String::new(), Vec::new(), Vec::new());
     for line in text.lines() {
         if let Some((labels, body)) = line.split_once('|') {
+            let (labels, wrong) = labels.split_once('!').unwrap_or((labels, ""));
+            let range = prompt.len()..prompt.len() + body.len();
+            faults.extend(
+                wrong
+                    .split('!')
+                    .filter(|family| !family.is_empty())
+                    .map(|family| (range.clone(), family.to_string())),
+            );
             let group = |letters: &str| letters.chars().filter_map(component).collect();
             lines.push((prompt.len(), labels.split(';').map(group).collect()));
             prompt.push_str(body);
@@ -33,7 +45,7 @@ fn read(name: &str, text: &str) -> Labelled {
         prompt.push('\n');
     }
     let source = Source::from_bytes(prompt.into_bytes()).unwrap();
-    Labelled { name: name.into(), review: review(source, &Settings::default(), &Bytes), lines }
+    Labelled { name: name.into(), review: review(source, &Settings::default(), &Bytes), lines, faults }
 }
 
 fn component(letter: char) -> Option<Component> {
@@ -68,7 +80,11 @@ impl Labelled {
 }
 
 fn held() -> Vec<Labelled> {
-    let folder = concat!(env!("CARGO_MANIFEST_DIR"), "/tests/labelled/held");
+    folder("held")
+}
+
+fn folder(name: &str) -> Vec<Labelled> {
+    let folder = format!("{}/tests/labelled/{name}", env!("CARGO_MANIFEST_DIR"));
     let mut paths: Vec<_> = std::fs::read_dir(folder).unwrap().map(|entry| entry.unwrap().path()).collect();
     paths.sort();
     assert!(paths.len() >= 10);
@@ -104,5 +120,59 @@ fn what_is_missing_is_seen() {
     assert!(f1 >= MISSING_FLOOR, "missing F1 {f1:.3}");
 }
 
+/// What was found of the labelled faults of a set, and what was said besides: hits, labelled, right remarks, remarks.
+fn tally(set: &[Labelled], wrong: &mut Vec<String>) -> [usize; 4] {
+    let mut tally = [0; 4];
+    for prompt in set {
+        // What is absent or dear is not labelled.
+        let scored = |finding: &&Finding| !matches!(finding.family, Family::Missing | Family::Cost);
+        let findings: Vec<&Finding> = prompt.review.findings().iter().filter(scored).collect();
+        let touches = |finding: &Finding, range: &Range<usize>| {
+            let mut places = std::iter::once(&finding.span).chain(&finding.related);
+            places.any(|span| span.start() < range.end && range.start < span.end())
+        };
+        let meets = |finding: &Finding, (range, family): &(Range<usize>, String)| {
+            finding.family.id() == family && touches(finding, range)
+        };
+        for fault in &prompt.faults {
+            let hit = findings.iter().any(|finding| meets(finding, fault));
+            tally[0] += usize::from(hit);
+            tally[1] += 1;
+            if !hit {
+                wrong.push(format!(
+                    "{}: missed {} in {:?}",
+                    prompt.name,
+                    fault.1,
+                    &prompt.review.source().text()[fault.0.clone()]
+                ));
+            }
+        }
+        for finding in findings {
+            let right = prompt.faults.iter().any(|fault| meets(finding, fault));
+            tally[2] += usize::from(right);
+            tally[3] += 1;
+            if !right {
+                wrong.push(format!("{}: alarm {}: {}", prompt.name, finding.check, finding.message));
+            }
+        }
+    }
+    tally
+}
+
+#[test]
+fn faults_are_found_and_little_else() {
+    let mut wrong = Vec::new();
+    let [hits, labelled, right, said] = tally(&folder("faults"), &mut wrong);
+    let (recall, precision) = (hits as f64 / labelled as f64, right as f64 / said as f64);
+    println!(
+        "faults: recall {recall:.3} of {labelled}, precision {precision:.3} of {said}\n{}",
+        wrong.join("\n")
+    );
+    assert!(recall >= RECALL_FLOOR, "recall {recall:.3}: {wrong:#?}");
+    assert!(precision >= PRECISION_FLOOR, "precision {precision:.3}: {wrong:#?}");
+}
+
+const RECALL_FLOOR: f64 = 0.85;
+const PRECISION_FLOOR: f64 = 0.90;
 const ACCURACY_FLOOR: f64 = 0.85;
 const MISSING_FLOOR: f64 = 0.90;

@@ -34,7 +34,7 @@ macro_rules! kinds {
     ($($name:ident: $text:expr => $kind:expr;)*) => {$(
         #[test]
         fn $name() {
-            assert_eq!(read($text).kind().map(|kind| kind.name), $kind);
+            assert_eq!(read($text).kind().map(|kind| kind.name.as_ref()), $kind);
         }
     )*};
 }
@@ -191,7 +191,13 @@ fn prompts_in_other_languages_are_left_where_they_are() {
 fn the_readme_lists_every_check() {
     let readme = include_str!("../../../README.md");
     for meta in neatframe_core::checks() {
-        let row = format!("| {} | `{}` |", meta.family.id(), meta.id);
+        let level = if meta.on { meta.severity.id() } else { "off" };
+        let row = format!(
+            "| {} | [`{1}`](docs/checks/{1}.md) | {level} | {2} |",
+            meta.family.id(),
+            meta.id,
+            meta.summary
+        );
         assert!(readme.contains(&row), "{row}");
         assert!(!meta.summary.is_empty() && !meta.why.is_empty(), "{}", meta.id);
     }

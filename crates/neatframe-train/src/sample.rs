@@ -51,6 +51,8 @@ fn read(name: &str, labelled: &str) -> Result<Sample> {
             continue;
         }
         let Some((labels, body)) = line.split_once('|') else { bail!("line {}: no bar", number + 1) };
+        // What is wrong with a line stands behind its labels: `C!vague`.
+        let labels = labels.split('!').next().unwrap_or(labels);
         let groups: Vec<Vec<usize>> = labels.split(';').map(group).collect::<Result<_>>()?;
         text.push_str(body);
         lines.push((start, text.len(), groups));

@@ -59,7 +59,8 @@ impl Check for SampleBreaksRule {
         }
         // Samples that carry no label of their own: "as in "…"", a block of code.
         for (index, unit) in case.units.iter().enumerate() {
-            let labelled = case.samples.iter().any(|shown| shown.content.overlaps(unit.text));
+            let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
+            let labelled = case.samples.get(after).is_some_and(|shown| shown.content.overlaps(unit.text));
             if labelled
                 || case.labels[index].component != Some(Component::Examples)
                 || unit.kind == UnitKind::Mark

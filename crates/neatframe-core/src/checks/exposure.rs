@@ -365,9 +365,12 @@ impl Check for UnfencedInput {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let last = case.demands().last();
+        let declared = case.labels.iter().any(|label| label.facets.contains(Facet::Fence));
         for slot in case.slots {
             let Some(unit) = unit_of(case, slot.span) else { continue };
-            if !names_outsiders(case, unit, slot) || is_fenced(case, unit, slot) {
+            let ends = last.is_none_or(|last| last <= unit);
+            if !names_outsiders(case, slot) || is_fenced(case, unit, slot, ends, declared) {
                 continue;
             }
             let whole = case.text(slot.span);
@@ -458,8 +461,11 @@ const OUTSIDERS: [&str; 28] = [
     "sender",
 ];
 
+/// How far around a slot its sentence is looked at, in bytes.
+const NEAR: usize = 120;
+
 /// True when the slot takes in text that somebody outside wrote: by its name, or by the sentence around it.
-fn names_outsiders(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
+fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
     let name = case.text(slot.inner).to_lowercase();
     let parts: Vec<&str> =
         name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
@@ -476,8 +482,8 @@ fn names_outsiders(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
         return false;
     }
     let text = case.source.text();
-    let around =
-        case.words_of(unit).iter().any(|word| OUTSIDERS.contains(&word.text(text).to_lowercase().as_str()));
+    let near = case.words.near(slot.span, NEAR);
+    let around = near.iter().any(|word| OUTSIDERS.contains(&word.text(text).to_lowercase().as_str()));
     let sure = [
         "message",
         "messages",
@@ -500,7 +506,7 @@ fn names_outsiders(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
 }
 
 /// True when tags, quotation marks, a code fence or lines of signs part the slot from the instructions.
-fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
+fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bool) -> bool {
     let text = case.source.text();
     let kind = case.units[unit].kind;
     if matches!(kind, UnitKind::Code | UnitKind::Table | UnitKind::Turn) {
@@ -519,7 +525,6 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
         return true;
     }
     // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.
-    let last = !case.demands().any(|later| later > unit && case.units[later].text.start() > slot.span.end());
     let labelled = after.starts_with(['\n', '\r']) || after.is_empty();
     if last && labelled && case.units[unit].kind == UnitKind::Field {
         return true;
@@ -536,9 +541,7 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot) -> bool {
             PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading | PieceKind::Label
         ) || text[piece.text.range()].ends_with(':')
     });
-    bordered
-        || case.labels.iter().any(|label| label.facets.contains(Facet::Fence))
-        || slot.syntax == Syntax::Angles
+    bordered || declared || slot.syntax == Syntax::Angles
 }
 
 /// Wording that tells the model to drop its rules.

@@ -10,7 +10,7 @@ use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
-use std::collections::HashSet;
+use std::collections::{HashMap, HashSet};
 
 /// A placeholder that was to be replaced by hand, or a TODO.
 pub(super) struct LeftOverSlot;
@@ -74,7 +74,7 @@ impl Check for LeftOverSlot {
                     continue;
                 }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))
-                    || case.slots.iter().any(|slot| slot.span.overlaps(word.span()))
+                    || in_slot(case.slots, word.span())
                     || case.is_quoted(index, word.span().start());
                 if !spoken {
                     let message = format!("`{text}` is still in the prompt");
@@ -84,6 +84,11 @@ impl Check for LeftOverSlot {
             }
         }
     }
+}
+
+fn in_slot(slots: &[Slot], span: Span) -> bool {
+    let after = slots.partition_point(|slot| slot.span.start() <= span.start());
+    after.checked_sub(1).is_some_and(|slot| slots[slot].span.overlaps(span))
 }
 
 /// `(paste the minutes here)`: a note to whoever fills the prompt in.
@@ -139,31 +144,37 @@ impl Check for MixedSlots {
             .filter(|section| section.mark == Mark::Tag)
             .map(|section| case.text(section.title))
             .collect();
+        let closed = closing_names(case.source.text());
         // A word in angle brackets may be a tag that is spoken of; brackets may head a part or belong to a sample.
         let doubtful = |slot: &&Slot| {
             let inner = case.text(slot.inner);
             match slot.syntax {
-                Syntax::Angles => tags.contains(inner) || case.source.text().contains(&format!("</{inner}>")),
+                Syntax::Angles => tags.contains(inner) || closed.contains(inner),
                 Syntax::Brackets => {
                     inner.contains(',')
-                        || inner.len() <= 3
+                        || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
                 _ => false,
             }
         };
+        let unit_of = |slot: &Slot| {
+            case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1)
+        };
+        // The syntaxes in each unit, a bit each.
+        let mut syntaxes: HashMap<usize, u32> = HashMap::new();
+        for slot in case.slots {
+            if let Some(unit) = unit_of(slot) {
+                *syntaxes.entry(unit).or_default() |= 1 << slot.syntax as u32;
+            }
+        }
         let sample = |slot: &&Slot| {
-            let unit =
-                case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1);
+            let unit = unit_of(slot);
             let shows = |unit: usize| {
                 case.labels[unit].component == Some(Component::Examples)
                     && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field)
             };
-            let mixed = |unit: usize| {
-                case.slots
-                    .iter()
-                    .any(|other| case.units[unit].text.contains(other.span) && other.syntax != slot.syntax)
-            };
+            let mixed = |unit: usize| syntaxes.get(&unit).is_some_and(|found| found.count_ones() > 1);
             unit.is_some_and(|unit| {
                 shows(unit)
                     && !mixed(unit)
@@ -194,12 +205,20 @@ impl Check for MixedSlots {
     }
 }
 
+/// The names in `</name>`, wherever they stand.
+fn closing_names(text: &str) -> HashSet<&str> {
+    let ends = |rest: &str| rest.find(|c: char| !(c.is_alphanumeric() || matches!(c, '_' | '-' | '.')));
+    text.match_indices("</")
+        .filter_map(|(at, _)| Some(&text[at + 2..at + 2 + ends(&text[at + 2..])?]))
+        .collect()
+}
+
 /// `[Question]` on a line above `{question}` heads a part.
 fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
     let after = case.source.text()[slot.span.end()..].trim_start();
-    case.slots.iter().any(|other| {
-        other.span.start() == case.source.text().len() - after.len() && other.syntax != slot.syntax
-    })
+    let at = case.source.text().len() - after.len();
+    let next = case.slots.partition_point(|other| other.span.start() < at);
+    case.slots.get(next).is_some_and(|other| other.span.start() == at && other.syntax != slot.syntax)
 }
 
 /// A slot that says nothing of what goes in.

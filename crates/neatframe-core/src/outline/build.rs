@@ -153,7 +153,7 @@ impl Builder<'_> {
             let structural = match tag.role {
                 Role::Open(close) => !on_line.contains(&close) || tags[close].ends_line,
                 Role::Close(opening) => !on_line.contains(&opening) || tags[opening].starts_line,
-                Role::Loose => unclosed.contains(&tag.span),
+                Role::Loose => unclosed.binary_search(&tag.span).is_ok(),
             };
             if !structural {
                 break;
