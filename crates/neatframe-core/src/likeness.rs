@@ -28,7 +28,8 @@ const OUTPUTS: &str =
     " newsletter letter email mail message article summary note notice page report feedback copy essay post ";
 
 /// Groups of words that demand the same.
-const SAME: [&str; 12] = [
+const SAME: [&str; 13] = [
+    " money amount amounts price prices sum sums ",
     " brief concise short succinct terse ",
     " nice kind polite friendly courteous ",
     " figure figures number numbers ",
@@ -114,10 +115,10 @@ impl Gist {
             return true;
         }
         let weight = self.stems.len() + self.numbers.len();
-        let covered = shared * 5 >= self.stems.len() * 4;
+        let covered = shared * 5 >= self.stems.len() * 4 || shared >= 3 && shared * 4 >= self.stems.len() * 3;
         // The shorter the demand, the more of the earlier one it has to be.
         let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
-        covered && alike && (weight >= 2 || earlier.stems.len() <= 2) && self.forbids == earlier.forbids
+        covered && alike && (weight >= 2 || earlier.stems.len() <= 1) && self.forbids == earlier.forbids
     }
 }
 

@@ -117,7 +117,7 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &R
 fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     match (&earlier.demand, &later.demand) {
         (Demand::Manner { axis, pole }, Demand::Manner { axis: other, pole: opposite }) => {
-            axis == other && pole != opposite && !is_split(earlier, later)
+            axis == other && pole != opposite && !is_split(earlier, later) && !goes_with(pole, opposite)
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
@@ -139,6 +139,10 @@ fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
             whole(earlier) && whole(later) && is_tight(measure, bound)
         }
+        (Demand::Manner { axis: "length", pole: "everything" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "everything" }) => {
+            whole(earlier) && whole(later) && (is_tight(measure, bound) || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
+        }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
@@ -151,12 +155,20 @@ fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     }
 }
 
+/// Poles of one axis that do not exclude each other.
+fn goes_with(one: &str, two: &str) -> bool {
+    matches!((one, two), ("detailed", "everything") | ("everything", "detailed"))
+}
+
 fn whole(requirement: &Requirement) -> bool {
     requirement.subject == Subject::Reply
 }
 
 /// Words from which a reply is not brief.
 const LONG: u32 = 600;
+
+/// Words that hold no "everything".
+const SOME: u32 = 250;
 
 /// A length that leaves no room for detail.
 fn is_tight(measure: &Measure, bound: &Bound) -> bool {
@@ -283,6 +295,8 @@ struct Order {
     universal: bool,
     /// The object is `it`, `one`, `them`: what the sentence spoke of before.
     refers: bool,
+    /// A verb of saying: to name, tell or mention a thing is to say it.
+    says: bool,
     /// The sentence bounds the object: `questions that are not about an order`.
     bounded: bool,
 }
@@ -301,7 +315,8 @@ impl Order {
         let same =
             shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
-        same || all || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
+        let told = order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(|head| order.object.contains(head));
+        same || all || told || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
 }
 
@@ -354,6 +369,9 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
+/// Verbs of saying.
+const SAYS: [&str; 11] = ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
+
 fn order(
     text: &str,
     unit: usize,
@@ -395,7 +413,10 @@ fn order(
         let things = before.filter(|word| !word.is(vocabulary::VERB));
         object.extend(things.map(|word| stem(&word.text(text).to_lowercase())));
     }
-    Order { unit, verb: stem(&verb.text(text).to_lowercase()), forbids, object, universal, refers, bounded }
+    let spoken = verb.text(text).to_lowercase();
+    let says = SAYS.contains(&spoken.as_str());
+    let verb = stem(if says { "say" } else { &spoken });
+    Order { unit, verb, says, forbids, object, universal, refers, bounded }
 }
 
 /// The persona's name, spelled two ways.

@@ -107,16 +107,24 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         .filter(|(_, keys)| keys.len() >= 2)
         .collect();
     let [(template, known)] = templates.as_slice() else { return };
-    for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
-        let keys = trial::keys(&text[shown.content.range()]);
+    let records = (0..case.units.len())
+        .filter(|&unit| case.labels[unit].component == Some(Component::Examples) && case.text(case.units[unit].text).contains('{'))
+        .map(|unit| case.units[unit].text);
+    let inputs: Vec<Span> = case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
+    for content in records {
+        let known_input = inputs.partition_point(|input| input.end() <= content.start());
+        if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
+            continue;
+        }
+        let keys = trial::keys(&text[content.range()]);
         let common = keys.iter().filter(|key| known.contains(key)).count();
         if common * 2 < known.len() || common == 0 {
             continue;
         }
         if let Some(odd) = keys.iter().find(|key| !known.contains(key)) {
-            let at = text[shown.content.range()]
+            let at = text[content.range()]
                 .find(&format!("\"{odd}\""))
-                .map_or(shown.content, |offset| Span::within(shown.content, offset, odd.len() + 2));
+                .map_or(content, |offset| Span::within(content, offset, odd.len() + 2));
             report(
                 case,
                 sink,
@@ -127,7 +135,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         } else if let Some(absent) =
             known.iter().find(|key| !keys.contains(key)).filter(|_| keys.len() + 1 == known.len())
         {
-            report(case, sink, shown.content, format!("the sample has no field `{absent}`"), *template);
+            report(case, sink, content, format!("the sample has no field `{absent}`"), *template);
         }
     }
 }
@@ -175,6 +183,11 @@ impl Check for HalfSample {
             }
             let next = samples.get(at + 1).filter(|next| next.beside(shown));
             // "Question: … Passage: … Answer: …": several inputs may go before one output.
+            // A dialogue that the model opens may well end with the other side.
+            let first = samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown)).last();
+            if shown.spoken && next.is_none() && first.is_some_and(|first| first.side == Side::Output) {
+                continue;
+            }
             let answered = next.is_some_and(|next| {
                 next.side != Side::Input || case.text(next.label) != case.text(shown.label)
             });

@@ -392,7 +392,8 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 }
 
 /// What outsiders write.
-const TEXTS: [&str; 34] = [
+const TEXTS: [&str; 39] = [
+    "enquiry", "inquiry", "request", "claim", "note",
     "message",
     "messages",
     "email",
@@ -501,6 +502,8 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
         "feedback",
         "chat",
         "submission",
+        "enquiry",
+        "inquiry",
     ];
     of(&OUTSIDERS) || around || of(&sure)
 }

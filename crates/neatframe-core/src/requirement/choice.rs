@@ -37,6 +37,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(Demand::DateForm(form.into()));
     }
     let lower = body.to_lowercase();
+    let shouted = capitals(body);
+    let last = shouted.last().map(|word| format!("or {word}"));
+    // "Sort each mail into QUOTE, STATUS or OTHER."
+    if shouted.len() >= 3 && last.is_some_and(|last| body.contains(&last)) {
+        push(Demand::OneOf(shouted));
+        return;
+    }
     let chooses = [
         "one of",
         "either",
