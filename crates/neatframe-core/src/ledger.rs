@@ -1,6 +1,7 @@
 //! Tokens, and which part of the prompt they belong to.
 
 use crate::component::Component;
+use crate::slots::Slot;
 use crate::span::Span;
 
 /// Cuts texts into tokens. The caller brings the vocabulary.
@@ -32,24 +33,49 @@ pub struct Ledger {
     pub total: usize,
     /// Tokens by component, in the order of [`Component::ALL`].
     pub by_component: [usize; 6],
+    /// Tokens by unit, beside the review's units.
+    pub by_unit: Vec<u32>,
+    /// Tokens by slot as it is written, beside the review's slots.
+    pub by_slot: Vec<u32>,
+    /// Tokens before the first slot: the head that stays the same at every call, and that a cache can hold.
+    pub head: usize,
     /// Tokens of headings, marks and the white space between parts.
     pub marks: usize,
 }
 
 /// Counts the tokens of a text and gives each to the part that holds its last byte, so that the parts add up to the total.
-pub(crate) fn count(text: &str, parts: &[(Span, Option<Component>)], counter: &dyn CountTokens) -> Ledger {
+pub(crate) fn count(
+    text: &str,
+    parts: &[(Span, Option<Component>)],
+    slots: &[Slot],
+    counter: &dyn CountTokens,
+) -> Ledger {
     let Tokens { lengths, exact } = counter.count(text);
     let mut ledger =
         Ledger { encoding: counter.encoding().into(), exact, total: lengths.len(), ..Ledger::default() };
-    let mut at = 0;
-    let mut part = 0;
-    for length in lengths {
+    ledger.by_unit = vec![0; parts.len()];
+    ledger.by_slot = vec![0; slots.len()];
+    ledger.head = lengths.len();
+    let (mut at, mut part, mut slot) = (0, 0, 0);
+    for (nth, length) in lengths.into_iter().enumerate() {
         at += length as usize;
+        while slot < slots.len() && slots[slot].span.end() < at {
+            slot += 1;
+        }
+        if let Some(holder) = slots.get(slot).filter(|holder| holder.span.start() < at) {
+            ledger.by_slot[slot] += 1;
+            if slot == 0 && holder.span.start() < at {
+                ledger.head = ledger.head.min(nth);
+            }
+        }
         while part < parts.len() && parts[part].0.end() < at {
             part += 1;
         }
-        let component =
-            parts.get(part).filter(|(span, _)| span.start() < at).and_then(|(_, component)| *component);
+        let holder = parts.get(part).filter(|(span, _)| span.start() < at);
+        if holder.is_some() {
+            ledger.by_unit[part] += 1;
+        }
+        let component = holder.and_then(|(_, component)| *component);
         match component {
             Some(component) => ledger.by_component[component.index()] += 1,
             None => ledger.marks += 1,
@@ -92,9 +118,10 @@ mod tests {
     #[test]
     fn parts_add_up_to_the_total() {
         let parts = [(Span::new(0, 8), Some(Component::Task)), (Span::new(10, 13), Some(Component::Context))];
-        let ledger = count("one two # abc", &parts, &ByWord);
+        let ledger = count("one two # abc", &parts, &[], &ByWord);
         assert_eq!((ledger.total, ledger.marks), (4, 1));
         assert_eq!(ledger.by_component[Component::Task.index()], 2);
+        assert_eq!((ledger.by_unit, ledger.head), (vec![2, 1], 4));
         assert_eq!(ledger.total, ledger.marks + ledger.by_component.iter().sum::<usize>());
     }
 }

@@ -44,8 +44,7 @@ pub struct Settings {
 
 impl Settings {
     fn frame_for(&self, kind: Option<&Kind>) -> Frame {
-        let serves =
-            |frame: &&Frame| kind.is_some_and(|kind| frame.serves.iter().any(|name| *name == kind.name));
+        let serves = |frame: &&Frame| kind.is_some_and(|kind| frame.serves.contains(&kind.name));
         let chosen = || self.frames.iter().chain(Frame::built_in()).find(serves);
         self.frame.as_ref().or_else(chosen).unwrap_or(Frame::general()).clone()
     }
@@ -106,7 +105,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let frame = settings.frame_for(kind.as_ref());
     let parts: Vec<(Span, Option<Component>)> =
         units.iter().zip(&labels).map(|(unit, label)| (unit.text, label.component)).collect();
-    let ledger = ledger::count(source.text(), &parts, counter);
+    let ledger = ledger::count(source.text(), &parts, &slots, counter);
     let mut case = Case {
         source: &source,
         words: &words,
@@ -222,6 +221,11 @@ impl Review {
     /// Its tokens.
     pub fn ledger(&self) -> &Ledger {
         &self.ledger
+    }
+
+    /// How many tokens the reply is expected to have, at least and at most, from its stated length.
+    pub fn reply_tokens(&self) -> Option<(Option<usize>, Option<usize>)> {
+        requirement::reply_tokens(&self.requirements)
     }
 
     /// The prompt as stretches of one component each, in order, without overlap.

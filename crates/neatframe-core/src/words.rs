@@ -91,7 +91,8 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
     let (offset, first) =
         text[from..].char_indices().find(|(_, c)| !c.is_whitespace() && *c != '\u{feff}')?;
     let start = from + offset;
-    let end = if first.is_alphanumeric() || first == '_' {
+    let is_word = first.is_alphanumeric() || first == '_';
+    let end = if is_word {
         word_end(text, start)
     } else {
         let same = text[start..].chars().take_while(|&c| c == first).count();
@@ -102,7 +103,9 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
         }
         end
     };
-    Some(Word { start: start as u32, end: end as u32, id: identify(&text[start..end]) })
+    // "!!!" is the sign that "!" is, only louder.
+    let named = if is_word { end } else { start + first.len_utf8() };
+    Some(Word { start: start as u32, end: end as u32, id: identify(&text[start..named]) })
 }
 
 fn joins(text: &str, start: usize, end: usize) -> bool {

@@ -18,11 +18,15 @@ const FOLDS: usize = 6;
 /// How strongly the weights are held to what the lexicon says, found by trying on prompts not seen.
 const FIRST_PENALTY: f32 = 6.0;
 const SECOND_PENALTY: f32 = 1.0;
-const LABELLED: &str = "crates/neatframe-core/tests/labelled/train";
+const LABELLED: [&str; 2] =
+    ["crates/neatframe-core/tests/labelled/train", "crates/neatframe-core/tests/labelled/faults"];
 const WEIGHTS: &str = "crates/neatframe-core/data/weights.txt";
 
 fn main() -> Result<()> {
-    let samples = sample::read_folder(LABELLED.as_ref())?;
+    let mut samples = Vec::new();
+    for folder in LABELLED {
+        samples.extend(sample::read_folder(folder.as_ref())?);
+    }
     let list = std::env::args().any(|arg| arg == "--errors");
     let units: usize = samples.iter().map(|sample| sample.targets.len()).sum();
     println!("{} prompts, {units} units", samples.len());

@@ -17,6 +17,7 @@ pub(crate) enum Command {
     Reframe(ReframeArgs),
     Frames(FramesArgs),
     Checks(ChecksArgs),
+    Tokens(TokensArgs),
     Demo(DemoArgs),
 }
 
@@ -25,8 +26,11 @@ pub(crate) enum Command {
 #[command(after_help = REVIEW_HELP)]
 pub(crate) struct ReviewArgs {
     /// Prompt files or folders; `-` reads standard input
-    #[arg(required = true, value_name = "PATH")]
+    #[arg(required_unless_present = "stream", value_name = "PATH")]
     pub(crate) paths: Vec<PathBuf>,
+    /// Read one JSON object a line from standard input, with its `prompt` or `messages`, and answer each with one line
+    #[arg(long, conflicts_with_all = ["paths", "fix", "accept", "evidence", "requirements"])]
+    pub(crate) stream: bool,
     /// How to show the review
     #[arg(long, value_enum, default_value_t = Format::Text)]
     pub(crate) format: Format,
@@ -63,6 +67,7 @@ Examples:
   neatframe review chat.json
   neatframe review --fix --dry-run notice.txt
   neatframe review --accept prompts/
+  neatframe review --stream < prompts.jsonl > reviews.jsonl
 
 The rules of the house are in neatframe.toml, found upward from each prompt; docs/house.md describes it.
 Folders are searched for .txt, .md, .markdown, .prompt and .xml files, and for message lists
@@ -136,6 +141,9 @@ pub(crate) struct WorkArgs {
     /// Leave the rules of the house aside
     #[arg(long, conflicts_with = "house")]
     pub(crate) no_house: bool,
+    /// How tokens are counted: o200k_base, cl100k_base, or estimate:1.15 for a vocabulary that is not public
+    #[arg(long, value_name = "NAME")]
+    pub(crate) vocabulary: Option<String>,
     /// How to read the files
     #[arg(long, value_enum, default_value_t = ReadAs::Auto, value_name = "FORM")]
     pub(crate) read_as: ReadAs,
@@ -194,6 +202,59 @@ Examples:
 Exit codes:
   0  done
   2  no such check";
+
+/// Show what each part of a prompt costs in tokens and money, and what would save
+#[derive(Debug, ClapArgs)]
+#[command(after_help = TOKENS_HELP)]
+pub(crate) struct TokensArgs {
+    /// Prompt files or folders; `-` reads standard input
+    #[arg(required = true, value_name = "PATH")]
+    pub(crate) paths: Vec<PathBuf>,
+    /// How to show them
+    #[arg(long, value_enum, default_value_t = TokensFormat::Text)]
+    pub(crate) format: TokensFormat,
+    /// A price list in TOML; docs/tokens.md describes it
+    #[arg(long, value_name = "FILE")]
+    pub(crate) prices: Option<PathBuf>,
+    /// Calls a day, for the cost of a day and a month
+    #[arg(long, value_name = "NUMBER")]
+    pub(crate) calls: Option<u64>,
+    /// Tokens that fit the context window, instead of the smallest of the price list
+    #[arg(long, value_name = "TOKENS")]
+    pub(crate) window: Option<usize>,
+    /// The tokens that a slot takes when it is filled; may be given several times
+    #[arg(long, value_name = "SLOT=TOKENS", value_parser = fill)]
+    pub(crate) fill: Vec<(String, usize)>,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
+}
+
+fn fill(text: &str) -> Result<(String, usize), String> {
+    let (name, tokens) = text.split_once('=').ok_or("write SLOT=TOKENS, such as message=400")?;
+    let tokens = tokens.trim().parse().map_err(|_| format!("`{tokens}` is no number of tokens"))?;
+    Ok((name.trim().to_string(), tokens))
+}
+
+const TOKENS_HELP: &str = "\
+Examples:
+  neatframe tokens notice.txt
+  neatframe tokens prompts/ --format csv > tokens.csv
+  neatframe tokens agent.md --prices prices.toml --calls 2000 --fill message=400
+
+Exit codes:
+  0  done
+  2  something could not be read; the other files were still counted";
+
+/// Ways to show tokens.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum TokensFormat {
+    /// A table with bars for people
+    Text,
+    /// One JSON object for programs
+    Json,
+    /// A line a part for spreadsheets
+    Csv,
+}
 
 /// Ways to show a review.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]

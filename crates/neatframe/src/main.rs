@@ -7,6 +7,7 @@ mod house;
 mod input;
 mod messages;
 mod output;
+mod prices;
 mod render;
 
 use clap::Parser;

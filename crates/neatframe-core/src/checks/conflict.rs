@@ -141,7 +141,10 @@ fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         (Demand::Manner { axis: "length", pole: "everything" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "everything" }) => {
-            whole(earlier) && whole(later) && (is_tight(measure, bound) || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
+            whole(earlier)
+                && whole(later)
+                && (is_tight(measure, bound)
+                    || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
         }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
@@ -315,8 +318,13 @@ impl Order {
         let same =
             shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
-        let told = order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(|head| order.object.contains(head));
-        same || all || told || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
+        let told = order.says
+            && ban.says
+            && !ban.bounded
+            && ban.object.last().is_some_and(|head| order.object.contains(head));
+        same || all
+            || told
+            || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
 }
 
@@ -370,7 +378,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
 }
 
 /// Verbs of saying.
-const SAYS: [&str; 11] = ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
+const SAYS: [&str; 11] =
+    ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
 
 fn order(
     text: &str,

@@ -108,9 +108,13 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         .collect();
     let [(template, known)] = templates.as_slice() else { return };
     let records = (0..case.units.len())
-        .filter(|&unit| case.labels[unit].component == Some(Component::Examples) && case.text(case.units[unit].text).contains('{'))
+        .filter(|&unit| {
+            case.labels[unit].component == Some(Component::Examples)
+                && case.text(case.units[unit].text).contains('{')
+        })
         .map(|unit| case.units[unit].text);
-    let inputs: Vec<Span> = case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
+    let inputs: Vec<Span> =
+        case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
     for content in records {
         let known_input = inputs.partition_point(|input| input.end() <= content.start());
         if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
@@ -153,7 +157,7 @@ static HALF: Meta = Meta {
     english: true,
     why: "Half a sample shows a question and no answer; the model may take it for the input at hand.",
     bad: &[
-        "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late",
+        "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late",
         "Write a notice.\n\nExample output: see attached",
     ],
     good: &[
@@ -184,7 +188,8 @@ impl Check for HalfSample {
             let next = samples.get(at + 1).filter(|next| next.beside(shown));
             // "Question: … Passage: … Answer: …": several inputs may go before one output.
             // A dialogue that the model opens may well end with the other side.
-            let first = samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown)).last();
+            let first =
+                samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown)).last();
             if shown.spoken && next.is_none() && first.is_some_and(|first| first.side == Side::Output) {
                 continue;
             }

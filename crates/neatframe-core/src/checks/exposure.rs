@@ -393,7 +393,11 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 
 /// What outsiders write.
 const TEXTS: [&str; 39] = [
-    "enquiry", "inquiry", "request", "claim", "note",
+    "enquiry",
+    "inquiry",
+    "request",
+    "claim",
+    "note",
     "message",
     "messages",
     "email",

@@ -199,7 +199,7 @@ impl Check for MixedSections {
         let headings = of(|mark| matches!(mark, Mark::Heading(_)));
         let tags: Vec<usize> =
             of(|mark| mark == Mark::Tag).into_iter().filter(|&id| demands[id] >= 2).collect();
-        if headings.is_empty() || tags.len() < 2 && headings.len() < 2 || tags.is_empty() {
+        if headings.is_empty() || tags.len() < 2 {
             return;
         }
         let (fewer, more) =

@@ -202,9 +202,9 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
             });
     match kind {
         VagueKind::Plain => true,
+        VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quantity => number || conditional || explained,
         VagueKind::Length => number || conditional || length_stated || explained,
-        VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),

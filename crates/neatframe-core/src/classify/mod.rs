@@ -6,7 +6,7 @@ mod model;
 pub mod training;
 
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set};
+use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set, vocabulary};
 use crate::message;
 use crate::outline::Outline;
 use crate::slots::Slot;
@@ -87,7 +87,7 @@ pub(crate) struct Labelled {
 
 /// From which share of belief on a component beside the first counts, in the order of [`Component::ALL`]. A limit or a shape
 /// often stands inside an ask; a persona or a sample hardly ever stands inside something else.
-const ALSO: Scores = [0.35, 0.2, 0.3, 0.35, 0.2, 0.2];
+const ALSO: Scores = [0.25, 0.2, 0.3, 0.35, 0.1, 0.1];
 
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
@@ -127,14 +127,70 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
             continue;
         }
         let seen = views.of(index);
-        decide(label, &BUILT_IN.second(&seen));
+        let mut shares = BUILT_IN.second(&seen);
+        if ends_in_a_slot(reading, index) {
+            towards(Component::Context, &mut shares);
+        } else if announces_a_sample(reading, index) {
+            towards(Component::Examples, &mut shares);
+        }
+        decide(label, &shares);
         let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
         if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
             label.also.push(Component::Constraints);
         }
         label.evidence = evidence(&seen, label.component);
     }
+    some_task(&mut labels);
     Labelled { labels, hits: all_hits, titles: observer.titles }
+}
+
+/// Hardly a prompt asks for nothing: where no unit is an ask by itself, the likeliest one is it as well.
+fn some_task(labels: &mut [Label]) {
+    if labels.iter().any(|label| label.serves(Component::Task)) {
+        return;
+    }
+    let share = |label: &Label| label.shares[Component::Task.index()];
+    let best = labels.iter_mut().reduce(|best, other| if share(other) > share(best) { other } else { best });
+    if let Some(label) = best.filter(|label| share(label) >= LEAST_TASK) {
+        label.also.push(Component::Task);
+    }
+}
+
+/// Below this share of belief a unit is no ask whatever the others are.
+const LEAST_TASK: f32 = 0.05;
+
+/// `Message of the guest: {{message}}`: a label and the slot that takes the input in.
+fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let end = unit.text.end();
+    let after = reading.slots.partition_point(|slot| slot.span.end() < end.saturating_sub(1));
+    let last = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
+    let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
+    let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
+    let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
+    last.is_some()
+        && short
+        && !orders
+        && matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
+}
+
+/// The most words of a line that takes an input in, those of the slot included.
+const INPUT_WORDS: usize = 12;
+
+/// "For example, …", "Sample output: …": says itself what it is.
+fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let (first, second) = (lower(0), lower(1));
+    let labelled = matches!(first.as_str(), "example" | "sample") && (second == ":" || lower(2) == ":");
+    first == "for" && matches!(second.as_str(), "example" | "instance") || labelled
+}
+
+/// What a unit says by its form outweighs its words.
+fn towards(component: Component, shares: &mut Scores) {
+    shares.iter_mut().for_each(|share| *share *= 0.35);
+    shares[component.index()] += 0.65;
 }
 
 /// A greeting, thanks or a line left over from a chat: for nothing.

@@ -2,10 +2,12 @@
 
 mod amount;
 mod choice;
+mod length;
 mod manner;
 mod words;
 
 pub use amount::{Bound, Measure};
+pub(crate) use length::reply_tokens;
 pub(crate) use words::is_exception;
 
 use crate::classify::Label;

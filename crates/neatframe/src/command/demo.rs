@@ -2,7 +2,7 @@
 
 use super::Reviewed;
 use crate::args::DemoArgs;
-use crate::counter::Published;
+use crate::counter::Counter;
 use crate::output;
 use crate::render::{notes, overview, report};
 use anyhow::{Context, Result, bail};
@@ -53,7 +53,7 @@ fn write_to(folder: &Path) -> Result<()> {
 }
 
 fn show() -> Result<()> {
-    let counter = Published::default();
+    let counter = Counter::default();
     let (colour, width) = output::terminal();
     let mut rows: Vec<(Reviewed, Reframed, usize)> = Vec::new();
     for (name, text) in PROMPTS {

@@ -6,6 +6,8 @@ mod fix;
 mod frames;
 mod reframe;
 mod review;
+mod stream;
+mod tokens;
 
 pub(crate) use review::Reviewed;
 
@@ -20,6 +22,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
         Command::Reframe(args) => reframe::run(args),
         Command::Frames(args) => frames::run(args),
         Command::Checks(args) => checks::run(args),
+        Command::Tokens(args) => tokens::run(args),
         Command::Demo(args) => demo::run(args),
     }
 }

@@ -1,7 +1,7 @@
 //! `neatframe reframe`.
 
 use crate::args::ReframeArgs;
-use crate::counter::Published;
+use crate::counter::Counter;
 use crate::house::Houses;
 use crate::input::Input;
 use crate::output;
@@ -20,7 +20,7 @@ pub(super) fn run(args: &ReframeArgs) -> Result<ExitCode> {
             output::visible(&input.name())
         );
     }
-    let counter = Published::default();
+    let counter = args.work.vocabulary.as_deref().map_or_else(|| Ok(Counter::default()), Counter::named)?;
     let settings = Houses::new(&args.work, &counter).settings(&input)?;
     let review = review(source, &settings, &counter);
     let reframed = reframe(&review, &Wishes::default());

@@ -1,19 +1,20 @@
 //! `neatframe review`.
 
-use super::fix;
+use super::{fix, stream};
 use crate::args::{FailAt, Format, ReviewArgs};
-use crate::counter::Published;
+use crate::counter::Counter;
 use crate::house::accepted::Accepted;
 use crate::house::{self, House, Houses};
-use crate::input::Input;
+use crate::input::{self, Input};
+use crate::output;
 use crate::render::{evidence, json, report, requirements};
-use crate::{input, output};
 use anyhow::{Context, Result};
-use neatframe_core::{Review, Settings, Severity, review};
+use neatframe_core::{Review, Settings, Severity, Source, review};
+use rayon::prelude::*;
 use std::collections::BTreeMap;
-use std::path::{Path, PathBuf};
+use std::path::PathBuf;
 use std::process::ExitCode;
-use std::rc::Rc;
+use std::sync::Arc;
 
 /// One reviewed prompt.
 pub(crate) struct Reviewed {
@@ -23,80 +24,178 @@ pub(crate) struct Reviewed {
     pub(crate) accepted: usize,
 }
 
+/// A prompt to review, and what holds for it.
+struct Planned<'a> {
+    input: &'a Input,
+    house: Option<Arc<House>>,
+    settings: Arc<Settings>,
+}
+
+/// What became of a prompt: what is shown of it, or why it could not be reviewed.
+type Outcome = Result<(String, report::Totals), (String, anyhow::Error)>;
+
+/// Prompts that are reviewed at once; what is shown of them is held until all before them are shown.
+const AT_ONCE: usize = 256;
+
 pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
-    let (inputs, mut failed) = input::find(&args.paths);
-    let counter = Published::default();
+    let counter = args.work.vocabulary.as_deref().map_or_else(|| Ok(Counter::default()), Counter::named)?;
     let mut houses = Houses::new(&args.work, &counter);
-    // A house that is half read decides nothing: it is read for all prompts before the first is reviewed.
-    let mut planned: Vec<(&Input, Option<Rc<House>>, Rc<Settings>)> = Vec::new();
-    for input in &inputs {
-        planned.push((input, houses.of(input)?, houses.settings(input)?));
+    if args.stream {
+        return stream::run(&*houses.settings(&Input::Stdin)?, &counter);
     }
-    let mut reviewed: Vec<Reviewed> = Vec::new();
+    let (inputs, mut failed) = input::find(&args.paths);
+    // A house that is half read decides nothing: it is read for all prompts before the first is reviewed.
+    let mut planned: Vec<Planned<'_>> = Vec::new();
+    for input in &inputs {
+        planned.push(Planned { input, house: houses.of(input)?, settings: houses.settings(input)? });
+    }
+    let mut out = Shown::begin(args)?;
     let mut acceptance: BTreeMap<PathBuf, Accepted> = BTreeMap::new();
-    let mut said = String::new();
-    for (input, house, settings) in &planned {
-        let mut one = || -> Result<Reviewed> {
-            let mut made = review(input.read(args.work.read_as)?, settings, &counter);
-            if args.fix {
-                said.push_str(&mend(input, &mut made, settings, &counter, args.dry_run)?);
-            }
-            let accepted = accept(args, input, house.as_deref(), &mut made, &mut acceptance)?;
-            Ok(Reviewed { name: input.name(), review: made, accepted })
+    for chunk in planned.chunks(AT_ONCE) {
+        // Whatever is written, is written one prompt after the other.
+        let outcomes: Vec<Outcome> = if args.fix || args.accept {
+            chunk.iter().map(|one| changed(args, one, &counter, &mut acceptance, &out)).collect()
+        } else {
+            chunk.par_iter().map(|one| viewed(one, args, &counter, &out)).collect()
         };
-        match one() {
-            Ok(done) => reviewed.push(done),
-            Err(error) => failed.push((input.name(), error)),
+        for outcome in outcomes {
+            match outcome {
+                Ok((text, totals)) => out.document(&text, totals)?,
+                Err(failure) => failed.push(failure),
+            }
         }
     }
     for (folder, accepted) in &acceptance {
         let path = accepted.write(folder)?;
-        said.push_str(&format!(
-            "accepted findings are in {}\n",
-            output::visible(&path.display().to_string())
-        ));
+        anstream::eprintln!("accepted findings are in {}", output::visible(&path.display().to_string()));
     }
-    show(args, &reviewed, &failed, &said)?;
+    let fails = out.end(&failed)?;
     for (name, error) in &failed {
         output::complain(name, error);
     }
-    if !failed.is_empty() {
-        return Ok(ExitCode::from(2));
-    }
-    let mut findings = reviewed.iter().flat_map(|one| one.review.findings());
-    let fails = findings.any(|finding| args.fail_at.covers(finding.severity));
-    Ok(ExitCode::from(u8::from(fails)))
+    Ok(ExitCode::from(if failed.is_empty() { u8::from(fails) } else { 2 }))
 }
 
-fn show(
-    args: &ReviewArgs,
-    reviewed: &[Reviewed],
-    failed: &[(String, anyhow::Error)],
-    said: &str,
-) -> Result<()> {
-    let (colour, width) = output::terminal();
-    if args.format == Format::Json {
-        if !said.is_empty() {
-            anstream::eprint!("{said}");
+/// Where the reviews are shown as they come.
+struct Shown<'a> {
+    args: &'a ReviewArgs,
+    colour: bool,
+    width: usize,
+    totals: report::Totals,
+}
+
+impl Shown<'_> {
+    fn begin(args: &ReviewArgs) -> Result<Shown<'_>> {
+        let (colour, width) = output::terminal();
+        if args.format == Format::Json {
+            output::raw(json::HEAD)?;
         }
-        return output::raw(&json::review(reviewed, failed)?);
+        Ok(Shown { args, colour, width, totals: report::Totals::default() })
     }
-    let mut text = said.to_string();
-    for one in reviewed {
-        text.push_str(&if args.evidence {
-            evidence::units(&one.name, &one.review, colour, width)
-        } else if args.requirements {
-            requirements::stated(&one.name, &one.review, colour, width)
-        } else if args.dry_run {
-            String::new()
+
+    fn document(&mut self, text: &str, totals: report::Totals) -> Result<()> {
+        let first = self.totals.prompts == 0;
+        self.totals.add(totals);
+        match self.args.format {
+            Format::Json => output::raw(&format!("{}{text}", if first { "" } else { ",\n" })),
+            Format::Text => output::show(text),
+        }
+    }
+
+    /// Shows what holds for all prompts. True when some finding reaches the failing level.
+    fn end(&self, failed: &[(String, anyhow::Error)]) -> Result<bool> {
+        let plain = !self.args.evidence && !self.args.requirements && !self.args.dry_run;
+        match self.args.format {
+            Format::Json => output::raw(&json::tail(failed)?)?,
+            Format::Text if plain && self.totals.prompts > 1 => {
+                output::show(&report::totals(&self.totals, self.colour))?;
+            }
+            Format::Text => {}
+        }
+        let fails = |(severity, count): (Severity, usize)| count > 0 && self.args.fail_at.covers(severity);
+        Ok(self.totals.by_severity().into_iter().any(fails))
+    }
+
+    fn text(&self, one: &Reviewed) -> Result<String> {
+        let Reviewed { name, review, .. } = one;
+        Ok(match self.args.format {
+            Format::Json => json::document(one)?,
+            Format::Text if self.args.evidence => evidence::units(name, review, self.colour, self.width),
+            Format::Text if self.args.requirements => {
+                requirements::stated(name, review, self.colour, self.width)
+            }
+            Format::Text if self.args.dry_run => String::new(),
+            Format::Text => report::review(one, self.colour, self.width),
+        })
+    }
+}
+
+/// Reads and reviews a prompt, and makes what is shown of it.
+fn viewed(planned: &Planned<'_>, args: &ReviewArgs, counter: &Counter, out: &Shown<'_>) -> Outcome {
+    let Planned { input, house, settings } = planned;
+    let made = || -> Result<(String, report::Totals)> {
+        let mut made = review(input.read(args.work.read_as)?, settings, counter);
+        let accepted =
+            house.as_ref().map_or(Ok(0), |house| leave_out(&house.accepted, house, input, &mut made));
+        let accepted = if house.is_none() && !args.work.no_house {
+            lone_acceptance(input, &mut made)?
         } else {
-            report::review(one, colour, width)
-        });
-    }
-    if reviewed.len() > 1 && !args.evidence && !args.requirements && !args.dry_run {
-        text.push_str(&report::totals(reviewed, colour));
-    }
-    output::show(&text)
+            accepted?
+        };
+        let one = Reviewed { name: input.name(), review: made, accepted };
+        Ok((out.text(&one)?, report::Totals::of(&one.review)))
+    };
+    made().map_err(|error| (input.name(), error))
+}
+
+/// Takes what a house has accepted out of a review.
+fn leave_out(accepted: &Accepted, house: &House, input: &Input, made: &mut Review) -> Result<usize> {
+    let Input::File(path) = input else { return Ok(0) };
+    Ok(drop_covered(&accepted.covers(&house.inside(path), made), made))
+}
+
+/// Accepted findings of the current folder, where no house holds.
+fn lone_acceptance(input: &Input, made: &mut Review) -> Result<usize> {
+    let Input::File(path) = input else { return Ok(0) };
+    let here = std::path::absolute(".").context("the current folder cannot be read")?;
+    let accepted = Accepted::read(&here)?;
+    Ok(drop_covered(&accepted.covers(&house::inside(&here, path), made), made))
+}
+
+fn drop_covered(covered: &[bool], made: &mut Review) -> usize {
+    let mut each = covered.iter();
+    made.keep_findings(|_| !each.next().copied().unwrap_or(false));
+    covered.iter().filter(|covered| **covered).count()
+}
+
+/// Reviews a prompt with `--fix` or `--accept`.
+fn changed(
+    args: &ReviewArgs,
+    planned: &Planned<'_>,
+    counter: &Counter,
+    acceptance: &mut BTreeMap<PathBuf, Accepted>,
+    out: &Shown<'_>,
+) -> Outcome {
+    let Planned { input, house, settings } = planned;
+    let mut made = || -> Result<(String, report::Totals)> {
+        let mut made = review(input.read(args.work.read_as)?, settings, counter);
+        let said =
+            if args.fix { mend(input, &mut made, settings, counter, args.dry_run)? } else { String::new() };
+        let accepted = match (args.accept, house) {
+            (true, _) => accept(input, house.as_deref(), &mut made, acceptance)?,
+            (false, Some(house)) => leave_out(&house.accepted, house, input, &mut made)?,
+            (false, None) => 0,
+        };
+        let one = Reviewed { name: input.name(), review: made, accepted };
+        let shown = out.text(&one)?;
+        let totals = report::Totals::of(&one.review);
+        if args.format == Format::Json {
+            anstream::eprint!("{said}");
+            return Ok((shown, totals));
+        }
+        Ok((said + &shown, totals))
+    };
+    made().map_err(|error| (input.name(), error))
 }
 
 /// Applies the certain edits and reviews what is left. Gives what was done.
@@ -104,7 +203,7 @@ fn mend(
     input: &Input,
     made: &mut Review,
     settings: &Settings,
-    counter: &Published,
+    counter: &Counter,
     dry_run: bool,
 ) -> Result<String> {
     if !made.source().messages().is_empty() {
@@ -120,14 +219,12 @@ fn mend(
         return Ok(format!("{told}{}", output::printable(&diff)));
     }
     fix::write(input, made, &mended)?;
-    let source = neatframe_core::Source::from_bytes(mended.text.into_bytes())?;
-    *made = review(source, settings, counter);
+    *made = review(Source::from_bytes(mended.text.into_bytes())?, settings, counter);
     Ok(told)
 }
 
-/// Takes the accepted findings out of a review, or accepts all that are left.
+/// Accepts all findings of a review and takes them out of it.
 fn accept(
-    args: &ReviewArgs,
     input: &Input,
     house: Option<&House>,
     made: &mut Review,
@@ -136,37 +233,17 @@ fn accept(
     let Input::File(path) = input else { return Ok(0) };
     let here = std::path::absolute(".").context("the current folder cannot be read")?;
     let folder = house.map_or(here.as_path(), House::folder);
-    if args.work.no_house && !args.accept {
-        return Ok(0);
-    }
-    let inside = house::inside(folder, path);
-    let known = known(acceptance, house, folder)?;
-    if args.accept {
-        known.accept(&inside, made);
-    }
-    let covered = known.covers(&inside, made);
-    if !args.accept {
-        // Read only: nothing is to be written at the end.
-        acceptance.remove(folder);
-    }
-    let mut covered_now = covered.iter();
-    made.keep_findings(|_| !covered_now.next().copied().unwrap_or(false));
-    Ok(covered.into_iter().filter(|covered| *covered).count())
-}
-
-fn known<'a>(
-    acceptance: &'a mut BTreeMap<PathBuf, Accepted>,
-    house: Option<&House>,
-    folder: &Path,
-) -> Result<&'a mut Accepted> {
     if !acceptance.contains_key(folder) {
-        let accepted = match house {
+        let known = match house {
             Some(house) => house.accepted.clone(),
             None => Accepted::read(folder)?,
         };
-        acceptance.insert(folder.to_path_buf(), accepted);
+        acceptance.insert(folder.to_path_buf(), known);
     }
-    acceptance.get_mut(folder).context("the accepted findings were read")
+    let known = acceptance.get_mut(folder).context("the accepted findings were read")?;
+    let inside = house::inside(folder, path);
+    known.accept(&inside, made);
+    Ok(drop_covered(&known.covers(&inside, made), made))
 }
 
 impl FailAt {

@@ -118,7 +118,7 @@ impl File {
 }
 
 /// Reads a TOML file of the house. Errors name the file, the line, the column and, for an unknown key, the one that may be meant.
-pub(super) fn parsed<T: for<'de> Deserialize<'de>>(path: &Path) -> Result<T> {
+pub(crate) fn parsed<T: for<'de> Deserialize<'de>>(path: &Path) -> Result<T> {
     let name = visible(&path.display().to_string());
     let text = std::fs::read_to_string(path).with_context(|| format!("{name}: cannot be read"))?;
     toml::from_str(&text).map_err(|error| {

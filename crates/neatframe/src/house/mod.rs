@@ -4,6 +4,7 @@ pub(crate) mod accepted;
 mod file;
 mod frames;
 
+pub(crate) use file::parsed;
 pub(crate) use frames::frames;
 
 use crate::args::WorkArgs;
@@ -15,7 +16,7 @@ use file::{File, Limits as LimitsTable};
 use neatframe_core::{CountTokens, Frame, HouseWords, Kind, Layer, Level, Limits, Settings};
 use std::collections::HashMap;
 use std::path::{Path, PathBuf};
-use std::rc::Rc;
+use std::sync::Arc;
 
 /// The name of a house's file.
 pub(crate) const NAME: &str = "neatframe.toml";
@@ -32,10 +33,10 @@ pub(crate) struct House {
 pub(crate) struct Houses<'a> {
     args: &'a WorkArgs,
     counter: &'a dyn CountTokens,
-    by_folder: HashMap<PathBuf, Option<Rc<House>>>,
-    by_file: HashMap<PathBuf, Rc<House>>,
+    by_folder: HashMap<PathBuf, Option<Arc<House>>>,
+    by_file: HashMap<PathBuf, Arc<House>>,
     layers: HashMap<PathBuf, Layer>,
-    settings: HashMap<(PathBuf, Vec<usize>), Rc<Settings>>,
+    settings: HashMap<(PathBuf, Vec<usize>), Arc<Settings>>,
 }
 
 impl<'a> Houses<'a> {
@@ -51,7 +52,7 @@ impl<'a> Houses<'a> {
     }
 
     /// The house of a prompt: the one named by the arguments, else the nearest file upward.
-    pub(crate) fn of(&mut self, input: &Input) -> Result<Option<Rc<House>>> {
+    pub(crate) fn of(&mut self, input: &Input) -> Result<Option<Arc<House>>> {
         if self.args.no_house {
             return Ok(None);
         }
@@ -72,24 +73,24 @@ impl<'a> Houses<'a> {
         Ok(house)
     }
 
-    fn read(&mut self, path: &Path) -> Result<Rc<House>> {
+    fn read(&mut self, path: &Path) -> Result<Arc<House>> {
         if let Some(known) = self.by_file.get(path) {
             return Ok(known.clone());
         }
-        let house = Rc::new(House::read(path)?);
+        let house = Arc::new(House::read(path)?);
         self.by_file.insert(path.to_path_buf(), house.clone());
         Ok(house)
     }
 
     /// What holds for a prompt: the arguments, then the house's entries for its path, then the house.
-    pub(crate) fn settings(&mut self, input: &Input) -> Result<Rc<Settings>> {
+    pub(crate) fn settings(&mut self, input: &Input) -> Result<Arc<Settings>> {
         let house = self.of(input)?;
         let entries = house.as_ref().map(|house| house.entries(input)).unwrap_or_default();
         let key = (house.as_ref().map(|house| house.folder.clone()).unwrap_or_default(), entries);
         if let Some(known) = self.settings.get(&key) {
             return Ok(known.clone());
         }
-        let settings = Rc::new(self.made(house.as_deref(), &key.1)?);
+        let settings = Arc::new(self.made(house.as_deref(), &key.1)?);
         self.settings.insert(key, settings.clone());
         Ok(settings)
     }

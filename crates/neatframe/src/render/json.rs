@@ -5,17 +5,6 @@ use anyhow::Result;
 use neatframe_core::{Component, Finding, Layer, Part as Of, Requirement, Review, Span};
 use serde::Serialize;
 
-/// Name and version of the shape.
-const SCHEMA: &str = "neatframe.review/1";
-
-#[derive(Serialize)]
-struct Report<'a> {
-    schema: &'static str,
-    documents: Vec<Document<'a>>,
-    /// Inputs that could not be reviewed.
-    errors: Vec<Failure<'a>>,
-}
-
 #[derive(Serialize)]
 struct Failure<'a> {
     path: &'a str,
@@ -121,18 +110,52 @@ struct Tokens<'a> {
     by_component: std::collections::BTreeMap<&'static str, usize>,
 }
 
-/// The review of all inputs as one JSON object, with a line end.
-pub(crate) fn review(reviewed: &[Reviewed], failed: &[(String, anyhow::Error)]) -> Result<String> {
-    let report = Report {
-        schema: SCHEMA,
-        documents: reviewed.iter().map(document).collect(),
-        errors: failed.iter().map(|(path, error)| Failure { path, error: format!("{error:#}") }).collect(),
-    };
-    Ok(serde_json::to_string_pretty(&report)? + "\n")
+/// The one object's opening, up to its first document.
+pub(crate) const HEAD: &str = "{\n  \"schema\": \"neatframe.review/1\",\n  \"documents\": [\n";
+
+/// One document of the list, indented to its place.
+pub(crate) fn document(reviewed: &Reviewed) -> Result<String> {
+    Ok(indented(&serde_json::to_string_pretty(&described(
+        &reviewed.name,
+        &reviewed.review,
+        reviewed.accepted,
+    ))?))
 }
 
-fn document(reviewed: &Reviewed) -> Document<'_> {
-    let Reviewed { name: path, review, accepted } = reviewed;
+/// The object's end, with what could not be reviewed.
+pub(crate) fn tail(failed: &[(String, anyhow::Error)]) -> Result<String> {
+    let errors: Vec<Failure<'_>> =
+        failed.iter().map(|(path, error)| Failure { path, error: format!("{error:#}") }).collect();
+    let errors = serde_json::to_string_pretty(&errors)?.replace('\n', "\n  ");
+    Ok(format!("\n  ],\n  \"errors\": {errors}\n}}\n"))
+}
+
+fn indented(text: &str) -> String {
+    format!("    {}", text.replace('\n', "\n    "))
+}
+
+/// The answer to one line of a stream.
+#[derive(Serialize)]
+struct Answer<'a> {
+    line: usize,
+    /// The `id` of the object on that line, given back as it is.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    id: Option<&'a serde_json::Value>,
+    #[serde(flatten)]
+    review: Document<'a>,
+}
+
+/// The review of one line of a stream, on one line.
+pub(crate) fn line(number: usize, id: Option<&serde_json::Value>, review: &Review) -> Result<String> {
+    Ok(serde_json::to_string(&Answer { line: number, id, review: described("-", review, 0) })?)
+}
+
+/// What is said of a line that could not be reviewed.
+pub(crate) fn line_error(number: usize, error: &str) -> String {
+    serde_json::json!({ "line": number, "error": error }).to_string()
+}
+
+fn described<'a>(path: &'a str, review: &'a Review, accepted: usize) -> Document<'a> {
     let ledger = review.ledger();
     let mut by_component: std::collections::BTreeMap<&'static str, usize> =
         Component::ALL.iter().map(|c| (c.id(), ledger.by_component[c.index()])).collect();
@@ -160,7 +183,7 @@ fn document(reviewed: &Reviewed) -> Document<'_> {
         findings: review.findings().iter().map(|finding| remark(review, finding)).collect(),
         tokens: Tokens { encoding: &ledger.encoding, exact: ledger.exact, total: ledger.total, by_component },
         layers: review.layers().iter().map(sent).collect(),
-        accepted: *accepted,
+        accepted,
     }
 }
 

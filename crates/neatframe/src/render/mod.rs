@@ -10,3 +10,4 @@ pub(crate) mod overview;
 pub(crate) mod report;
 pub(crate) mod requirements;
 mod style;
+pub(crate) mod tokens;

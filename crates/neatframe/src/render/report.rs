@@ -43,7 +43,7 @@ pub(crate) fn review(reviewed: &Reviewed, colour: bool, width: usize) -> String 
             colour,
         ),
     };
-    let _ = writeln!(out, "{}{lived_with}\n", summary(review.findings(), colour));
+    let _ = writeln!(out, "{}{lived_with}\n", summary(&Totals::of(review), colour));
     out
 }
 
@@ -61,15 +61,51 @@ fn kind(review: &Review) -> String {
     format!("  kind of work: {} ({from})", kind.name)
 }
 
+/// What is counted over all prompts of a call.
+#[derive(Clone, Copy, Default)]
+pub(crate) struct Totals {
+    pub(crate) prompts: usize,
+    tokens: usize,
+    errors: usize,
+    warnings: usize,
+    notes: usize,
+}
+
+impl Totals {
+    /// The counts of one review.
+    pub(crate) fn of(review: &Review) -> Totals {
+        let count =
+            |level: Severity| review.findings().iter().filter(|finding| finding.severity == level).count();
+        Totals {
+            prompts: 1,
+            tokens: review.ledger().total,
+            errors: count(Severity::Error),
+            warnings: count(Severity::Warning),
+            notes: count(Severity::Note),
+        }
+    }
+
+    pub(crate) fn add(&mut self, other: Totals) {
+        self.prompts += other.prompts;
+        self.tokens += other.tokens;
+        self.errors += other.errors;
+        self.warnings += other.warnings;
+        self.notes += other.notes;
+    }
+
+    /// How many findings of each severity, the gravest first.
+    pub(crate) fn by_severity(&self) -> [(Severity, usize); 3] {
+        [(Severity::Error, self.errors), (Severity::Warning, self.warnings), (Severity::Note, self.notes)]
+    }
+}
+
 /// One line on all prompts of a call.
-pub(crate) fn totals(reviewed: &[Reviewed], colour: bool) -> String {
-    let tokens: usize = reviewed.iter().map(|one| one.review.ledger().total).sum();
-    let all: Vec<Finding> = reviewed.iter().flat_map(|one| one.review.findings()).cloned().collect();
+pub(crate) fn totals(totals: &Totals, colour: bool) -> String {
     format!(
         "{} · {} tokens · {}\n",
-        paint(style::BOLD, &counted(reviewed.len(), "prompt"), colour),
-        grouped(tokens),
-        summary(&all, colour)
+        paint(style::BOLD, &counted(totals.prompts, "prompt"), colour),
+        grouped(totals.tokens),
+        summary(totals, colour)
     )
 }
 
@@ -200,19 +236,14 @@ fn wrapped(text: &str, indent: &str, width: usize) -> Vec<String> {
     textwrap::wrap(text, options).into_iter().map(|line| line.into_owned()).collect()
 }
 
-fn summary(findings: &[Finding], colour: bool) -> String {
-    if findings.is_empty() {
-        return paint(style::GOOD, "nothing to remark", colour);
-    }
-    let levels = [Severity::Error, Severity::Warning, Severity::Note];
-    let counts: Vec<String> = levels
+fn summary(totals: &Totals, colour: bool) -> String {
+    let counts: Vec<String> = totals
+        .by_severity()
         .into_iter()
-        .filter_map(|level| {
-            let count = findings.iter().filter(|finding| finding.severity == level).count();
-            (count > 0).then(|| paint(style::severity(level), &counted(count, level.id()), colour))
-        })
+        .filter(|(_, count)| *count > 0)
+        .map(|(level, count)| paint(style::severity(level), &counted(count, level.id()), colour))
         .collect();
-    counts.join(", ")
+    if counts.is_empty() { paint(style::GOOD, "nothing to remark", colour) } else { counts.join(", ") }
 }
 
 /// `1 line`, `3 lines`.

@@ -1,0 +1,52 @@
+//! `neatframe tokens`.
+
+use crate::args::{TokensArgs, TokensFormat};
+use crate::counter::Counter;
+use crate::house::Houses;
+use crate::input;
+use crate::output;
+use crate::prices::PriceList;
+use crate::render::tokens::{self as render, Bill};
+use anyhow::Result;
+use neatframe_core::review;
+use std::process::ExitCode;
+
+pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
+    let counter = args.work.vocabulary.as_deref().map_or_else(|| Ok(Counter::default()), Counter::named)?;
+    let prices = args.prices.as_deref().map(PriceList::read).transpose()?;
+    let (inputs, mut failed) = input::find(&args.paths);
+    let mut houses = Houses::new(&args.work, &counter);
+    let (colour, width) = output::terminal();
+    let mut total = render::Total::default();
+    if args.format == TokensFormat::Csv {
+        output::raw(render::CSV_HEAD)?;
+    }
+    let mut documents = Vec::new();
+    for input in &inputs {
+        let settings = houses.settings(input)?;
+        let review = match input.read(args.work.read_as) {
+            Ok(source) => review(source, &settings, &counter),
+            Err(error) => {
+                failed.push((input.name(), error));
+                continue;
+            }
+        };
+        let name = input.name();
+        let bill = Bill::new(&review, args, prices.as_ref());
+        total.add(&bill);
+        match args.format {
+            TokensFormat::Text => output::show(&render::text(&name, &review, &bill, colour, width))?,
+            TokensFormat::Csv => output::raw(&render::csv(&name, &review, &bill))?,
+            TokensFormat::Json => documents.push(render::json(&name, &review, &bill, &counter)),
+        }
+    }
+    match args.format {
+        TokensFormat::Text => output::show(&render::total(&total, prices.as_ref(), args, colour))?,
+        TokensFormat::Json => output::raw(&render::json_all(documents, &failed)?)?,
+        TokensFormat::Csv => {}
+    }
+    for (name, error) in &failed {
+        output::complain(name, error);
+    }
+    Ok(ExitCode::from(if failed.is_empty() { 0 } else { 2 }))
+}
