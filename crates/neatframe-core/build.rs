@@ -139,17 +139,17 @@ fn main() {
 
     let mut rows = Vec::new();
     let mut tables = String::new();
-    let vague: Vague = read("vague.toml");
+    let vague: Vague = read_lexicon("vague.toml");
     list(&mut tables, "VAGUE", "VagueTerm", &vague.term, |t| {
         format!("VagueTerm {{ kind: VagueKind::{}, write: {:?} }}", t.kind, t.write)
     });
     patterns(&mut vocabulary, &mut rows, "Vague", vague.term.iter().map(|t| &t.say));
-    let padding: Padding = read("padding.toml");
+    let padding: Padding = read_lexicon("padding.toml");
     list(&mut tables, "PADDING", "PaddingTerm", &padding.term, |t| {
         format!("PaddingTerm {{ kind: PaddingKind::{}, short: {:?} }}", t.kind, t.short)
     });
     patterns(&mut vocabulary, &mut rows, "Padding", padding.term.iter().map(|t| &t.say));
-    let cues: Cues = read("cues.toml");
+    let cues: Cues = read_lexicon("cues.toml");
     list(&mut tables, "CUES", "Cue", &cues.cue, |c| {
         let facet = c.facet.as_ref().map_or("None".to_string(), |f| format!("Some(Facet::{f})"));
         format!(
@@ -158,27 +158,27 @@ fn main() {
         )
     });
     patterns(&mut vocabulary, &mut rows, "Cue", cues.cue.iter().map(|c| &c.say));
-    let titles: Titles = read("titles.toml");
+    let titles: Titles = read_lexicon("titles.toml");
     list(&mut tables, "TITLES", "Title", &titles.title, |t| {
         format!("Title {{ component: Component::{} }}", t.component)
     });
     patterns(&mut vocabulary, &mut rows, "Title", titles.title.iter().map(|t| &t.say));
 
-    let kinds: Kinds = read("kinds.toml");
+    let kinds: Kinds = read_lexicon("kinds.toml");
     list(&mut tables, "KINDS", "KindOfWork", &kinds.kind, |k| {
         format!("KindOfWork {{ name: {:?}, weight: {:?} }}", k.name, k.weight)
     });
     patterns(&mut vocabulary, &mut rows, "Kind", kinds.kind.iter().map(|k| &k.say));
 
-    let hedges: Terms = read("hedges.toml");
+    let hedges: Terms = read_lexicon("hedges.toml");
     list(&mut tables, "HEDGES", "&str", &hedges.term, |t| format!("{:?}", t.short));
     patterns(&mut vocabulary, &mut rows, "Hedge", hedges.term.iter().map(|t| &t.say));
-    let bans: Terms = read("bans.toml");
+    let bans: Terms = read_lexicon("bans.toml");
     list(&mut tables, "BANS", "&str", &bans.term, |t| format!("{:?}", t.write));
     patterns(&mut vocabulary, &mut rows, "Ban", bans.term.iter().map(|t| &t.say));
-    let charms: Terms = read("charms.toml");
+    let charms: Terms = read_lexicon("charms.toml");
     patterns(&mut vocabulary, &mut rows, "Charm", charms.term.iter().map(|t| &t.say));
-    let poles: Poles = read("poles.toml");
+    let poles: Poles = read_lexicon("poles.toml");
     list(&mut tables, "POLES", "Pole", &poles.pole, |p| {
         format!("Pole {{ axis: {:?}, name: {:?}, flips: {:?} }}", p.axis, p.name, p.flips)
     });
@@ -188,6 +188,30 @@ fn main() {
     write("frames.rs", &frame_table());
     write("lexicon.rs", &(tables + &pattern_table(rows, vocabulary.words.len())));
     write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary)));
+}
+
+fn capitalised(name: &str) -> String {
+    let (first, rest) = name.split_at(1);
+    format!("{}{rest}", first.to_uppercase())
+}
+
+/// The languages that have a lexicon: the folders of `data/lexicons`, in order of name.
+fn lexicons() -> Vec<String> {
+    let folders = std::fs::read_dir("data/lexicons").expect("data/lexicons is there");
+    let mut names: Vec<String> =
+        folders.map(|entry| entry.expect("a folder").file_name().to_string_lossy().into_owned()).collect();
+    names.sort();
+    names
+}
+
+/// A file of every lexicon that has it, one after the other.
+fn read_lexicon<T: for<'de> Deserialize<'de>>(name: &str) -> T {
+    let paths = lexicons().into_iter().map(|language| Path::new("data/lexicons").join(language).join(name));
+    let texts: Vec<String> = paths
+        .filter(|path| path.is_file())
+        .map(|path| std::fs::read_to_string(path).expect("a text"))
+        .collect();
+    toml::from_str(&texts.join("\n")).unwrap_or_else(|error| panic!("{name}: {error}"))
 }
 
 fn read<T: for<'de> Deserialize<'de>>(name: &str) -> T {
@@ -235,13 +259,10 @@ fn word_classes(vocabulary: &mut Vocabulary, file: &WordFile) -> String {
     for (name, words) in &languages {
         class(&mut out, vocabulary, name, words);
     }
-    let known: Vec<String> = languages
-        .keys()
-        .map(|name| {
-            let (first, rest) = name.split_at(1);
-            format!("(\"{}{rest}\", {})", first.to_uppercase(), name.to_uppercase())
-        })
-        .collect();
+    let known: Vec<String> =
+        languages.keys().map(|name| format!("({:?}, {})", capitalised(name), name.to_uppercase())).collect();
+    let lexicons: Vec<String> = lexicons().iter().map(|name| capitalised(name)).collect();
+    writeln!(out, "pub(crate) static LEXICONS: &[&str] = &{lexicons:?};").expect("strings grow");
     writeln!(out, "pub(crate) static LANGUAGES: &[(&str, u32)] = &[{}];", known.join(", "))
         .expect("strings grow");
     let values: Vec<String> =

@@ -22,7 +22,7 @@ use crate::finding::{Family, Finding, Severity};
 use crate::frame::{Frame, Part};
 use crate::layer::Layer;
 use crate::ledger::Ledger;
-use crate::lexicon::Hit;
+use crate::lexicon::{Hit, vocabulary};
 use crate::outline::Outline;
 use crate::requirement::Requirement;
 use crate::review::Settings;
@@ -60,7 +60,7 @@ pub struct Meta {
     pub write: &'static str,
     /// False for a check that runs only where the house turns it on.
     pub on: bool,
-    /// True when it depends on English wording, and stands aside for other languages.
+    /// True when it depends on a lexicon, and stands aside for languages that have none.
     pub english: bool,
     /// Why that costs answers.
     pub why: &'static str,
@@ -261,7 +261,8 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
         let meta = check.meta();
         let level = case.settings.levels.iter().find(|(id, _)| *id == meta.id).map(|(_, level)| *level);
         let on = level.map_or(meta.on, |level| level != Level::Off);
-        if !on || meta.english && case.language.is_some() {
+        let foreign = case.language.is_some_and(|language| !vocabulary::LEXICONS.contains(&language));
+        if !on || meta.english && foreign {
             continue;
         }
         let from = findings.len();

@@ -24,6 +24,7 @@ static META: Meta = Meta {
     bad: &[
         "Write a notice. Name the pier in the first line. Keep it under 80 words. Always name the pier in the first line.",
         "Give a link for every fare.\nName the crew.\nEach fare has to come with its link.",
+        "- Name the pier.\n- Use plain words.\n- Quote the captain.\n\nFacts follow.\n\n- Name the pier.\n- Use plain words.\n- Quote the captain.",
         "Keep it under 400 words, all parts counted.\nUse plain words.\nThe total length must stay below 400 words.",
     ],
     good: &[
@@ -39,33 +40,65 @@ impl Check for SaidBefore {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        for unit in case.demands() {
+        let demands: Vec<usize> = case.demands().collect();
+        // Each repeat with its place among the demands and that of its twin.
+        let mut repeats: Vec<(usize, usize)> = Vec::new();
+        for (place, &unit) in demands.iter().enumerate() {
             if is_emphasis(case, unit) {
                 continue;
             }
-            let Some(&earlier) = case.repeats.get(&unit) else {
-                said_by_layer(case, sink, unit);
-                continue;
-            };
-            // A step and the part of the answer that comes of it are two things.
-            let kinds = (case.labels[unit].component, case.labels[earlier].component);
-            if matches!(
-                kinds,
-                (Some(Component::OutputFormat), Some(Component::Task))
-                    | (Some(Component::Task), Some(Component::OutputFormat))
-            ) {
+            match case.repeats.get(&unit) {
+                None => said_by_layer(case, sink, unit),
+                Some(&earlier) if are_two_things(case, unit, earlier) => {}
+                Some(earlier) => {
+                    repeats.extend(demands.binary_search(earlier).ok().map(|twin| (place, twin)))
+                }
+            }
+        }
+        for run in repeats.chunk_by(|one, next| next.0 == one.0 + 1 && next.1 == one.1 + 1) {
+            if run.len() >= BLOCK {
+                block(case, sink, &demands, run);
                 continue;
             }
-            let (this, that) = (case.units[unit].text, case.units[earlier].text);
-            let line = case.source.position(that.start()).line;
-            let message = format!("line {line} already says this: `{}`", case.shown(that));
-            let finding = sink.report(this, message, "keep the clearer of the two");
-            finding.related.push(that);
-            if is_same(case.text(this), case.text(that)) {
-                finding.fix = removal(case, unit);
+            for &(place, twin) in run {
+                single(case, sink, demands[place], demands[twin]);
             }
         }
     }
+}
+
+/// Repeats in a row from which they are a block pasted twice.
+const BLOCK: usize = 3;
+
+fn single(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize, earlier: usize) {
+    let (this, that) = (case.units[unit].text, case.units[earlier].text);
+    let line = case.source.position(that.start()).line;
+    let message = format!("line {line} already says this: `{}`", case.shown(that));
+    let finding = sink.report(this, message, "keep the clearer of the two");
+    finding.related.push(that);
+    if is_same(case.text(this), case.text(that)) {
+        finding.fix = removal(case, unit);
+    }
+}
+
+fn block(case: &Case<'_>, sink: &mut Sink<'_>, demands: &[usize], run: &[(usize, usize)]) {
+    let cover =
+        |first: usize, last: usize| case.units[demands[first]].text.cover(case.units[demands[last]].text);
+    let (first, last) = (run[0], run[run.len() - 1]);
+    let (this, that) = (cover(first.0, last.0), cover(first.1, last.1));
+    let line = case.source.position(that.start()).line;
+    let message = format!("{} demands in a row stand from line {line} on already", run.len());
+    sink.report(this, message, "keep the block once").related.push(that);
+}
+
+/// A step, and the part of the answer that comes of it.
+fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    let kinds = (case.labels[unit].component, case.labels[earlier].component);
+    matches!(
+        kinds,
+        (Some(Component::OutputFormat), Some(Component::Task))
+            | (Some(Component::Task), Some(Component::OutputFormat))
+    )
 }
 
 /// The same words, letter case and the last sign aside.
@@ -108,10 +141,20 @@ fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
 /// A restatement that says that it is one, as the last words of a prompt often do.
 fn is_emphasis(case: &Case<'_>, unit: usize) -> bool {
     let text = case.text(case.units[unit].text).to_lowercase();
-    let announced =
-        ["once more", "above all", "to repeat", "most important", "remember:", "remember,", "critical:"]
-            .iter()
-            .any(|sign| text.contains(sign));
+    let announced = [
+        "once more",
+        "above all",
+        "to repeat",
+        "again:",
+        "reminder:",
+        "to be clear:",
+        "most important",
+        "remember:",
+        "remember,",
+        "critical:",
+    ]
+    .iter()
+    .any(|sign| text.contains(sign));
     let quoted = case.words_of(unit).first().is_some_and(|word| word.is(vocabulary::QUOTE));
     announced && !quoted
 }

@@ -67,3 +67,10 @@ fn a_cut_leaves_a_sentence() {
     let text = "Basically, write it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", true)).unwrap(), "Write it.");
 }
+
+#[test]
+fn a_block_pasted_twice_is_one_finding() {
+    let block = "- Name the pier.\n- Use plain words.\n- Quote the captain.\n";
+    let found = found(&format!("Write the notice.\n{block}\nTwo ferries sail.\n\n{block}"));
+    assert_eq!(found.iter().filter(|id| **id == "said-before").count(), 1, "{found:?}");
+}

@@ -3,6 +3,7 @@
 use super::{Demand, Requirement, Sight, Subject, words::quotations};
 use crate::component::Component;
 use crate::span::Span;
+use crate::trial::keys;
 use crate::units::UnitKind;
 
 /// Forms of dates, as prompts name them.
@@ -78,6 +79,29 @@ fn capitals(text: &str) -> Vec<String> {
             && !["JSON", "XML", "CSV", "YAML", "HTML", "OR", "AND", "NOT", "ID", "URL"].contains(word)
     };
     words.filter(label).map(str::to_string).collect()
+}
+
+/// Reads the fields of a record from the template that shows it, `{"boat": "text", "due": "HH:MM"}`.
+pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    for (unit, label) in sight.labels.iter().enumerate() {
+        let span = sight.units[unit].text;
+        if label.component != Some(Component::OutputFormat) || !text[span.range()].contains('{') {
+            continue;
+        }
+        let keys = keys(&text[span.range()]);
+        if keys.len() >= 2 {
+            let demand = Demand::Fields(keys);
+            found.push(Requirement {
+                unit,
+                span,
+                subject: Subject::Reply,
+                demand,
+                conditional: false,
+                part: None,
+            });
+        }
+    }
 }
 
 /// Reads lists whose lead-in says that one of the items is to be chosen: "Give each message one label:" and the items below.

@@ -74,6 +74,8 @@ pub enum Demand {
     DateForm(String),
     /// The fields of a record, in order.
     Fields(Vec<String>),
+    /// The school grade for which the reply is to read.
+    ReadingLevel(u32),
     /// What to do when something is missing or fails.
     Fallback,
     /// A step that waits for something before the next.
@@ -93,6 +95,7 @@ impl Demand {
             Demand::OneOf(_) => "one_of",
             Demand::DateForm(_) => "date_form",
             Demand::Fields(_) => "fields",
+            Demand::ReadingLevel(_) => "reading_level",
             Demand::Fallback => "fallback",
             Demand::Gate => "gate",
         }
@@ -110,6 +113,7 @@ impl Demand {
             Demand::OneOf(words) => format!("one of {}", words.join(", ")),
             Demand::DateForm(form) => format!("dates as {form}"),
             Demand::Fields(names) => format!("fields {}", names.join(", ")),
+            Demand::ReadingLevel(grade) => format!("reads at grade {grade}"),
             Demand::Fallback => "says what to do in a gap".into(),
             Demand::Gate => "waits before going on".into(),
         }
@@ -153,6 +157,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         words::read(sight, unit, &mut found);
     }
     choice::lists(sight, &mut found);
+    choice::records(sight, &mut found);
     for requirement in &mut found {
         requirement.part = part_of(sight, requirement.unit);
     }

@@ -41,5 +41,12 @@ requirements! {
     openings: "Start every reply with \"Ahoy\". Never use the word \"sorry\"." => ["reply: begins with `Ahoy`", "reply: never says `sorry`"];
     choices: "Answer with one of LATE, BROKEN or WRONG." => ["reply: one of LATE, BROKEN, WRONG"];
     dates: "Write every date as YYYY-MM-DD." => ["reply: dates as YYYY-MM-DD"];
+    reading_level: "Write at a grade 6 reading level." => ["reply: reads at grade 6"];
     numbers_that_name: "Go back to step 3. Check the two lines above." => [];
+}
+
+#[test]
+fn a_template_states_its_fields() {
+    let stated = read("Return one JSON object:\n```json\n{\"boat\": \"text\", \"due\": \"HH:MM\"}\n```\n");
+    assert!(stated.contains(&"reply: fields boat, due".to_string()), "{stated:?}");
 }

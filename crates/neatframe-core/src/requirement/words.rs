@@ -131,6 +131,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     for (place, word) in capitals_ruled_out(text, words) {
         push(place, Demand::Omit(word));
     }
+    if let Some((place, grade)) = reading_level(text, words) {
+        push(place, Demand::ReadingLevel(grade));
+    }
     let label = &sight.labels[unit];
     if label.facets.contains(Facet::Fallback) && label.serves(Component::Constraints) {
         push(span, Demand::Fallback);
@@ -150,6 +153,23 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     {
         push(span, Demand::Gate);
     }
+}
+
+/// "At a grade 6 reading level", "for a reader in 8th grade".
+fn reading_level(text: &str, words: &[Word]) -> Option<(Span, u32)> {
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let number = |at: usize| {
+        lower(at)
+            .trim_end_matches(|c: char| c.is_alphabetic())
+            .parse::<u32>()
+            .ok()
+            .filter(|grade| (1..=16).contains(grade))
+    };
+    let reads = (0..words.len())
+        .any(|at| ["reading", "reader", "readable", "level", "readability"].contains(&lower(at).as_str()));
+    let at = (0..words.len()).find(|&at| lower(at) == "grade").filter(|_| reads)?;
+    let grade = number(at + 1).or_else(|| number(at.checked_sub(1)?))?;
+    Some((words[at].span(), grade))
 }
 
 /// Words in capitals that a rule keeps out: "leave out BEGIN and COMMIT".
