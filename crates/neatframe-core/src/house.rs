@@ -115,3 +115,42 @@ impl Phrases {
         found
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn words(text: &str) -> Words {
+        Words::read(text, 0)
+    }
+
+    #[test]
+    fn phrases_are_found_whatever_their_case() {
+        let house = HouseWords::new(
+            &["best in class".into(), "vibrant".into()],
+            &["as per usual".into()],
+            &["very friendly".into()],
+            &[("Boat Line".into(), "ferry line".into())],
+        );
+        let text = words("A Vibrant, best-in-class boat line, as per usual, is very friendly.");
+        assert_eq!(house.vague(text.all()), [(1, 1), (3, 5)]);
+        assert_eq!(house.padding(text.all()), [(9, 11)]);
+        assert_eq!(house.terms(text.all()), [("ferry line", 6, 7)]);
+        assert!(house.allows(text.all(), 15, 15) && !house.allows(text.all(), 1, 1));
+    }
+
+    #[test]
+    fn an_empty_house_finds_nothing() {
+        assert!(HouseWords::default().vague(words("vibrant").all()).is_empty());
+        assert!(
+            HouseWords::new(&["".into(), " ".into()], &[], &[], &[]).vague(words("a b").all()).is_empty()
+        );
+    }
+
+    #[test]
+    fn a_kind_is_shown_by_its_phrases() {
+        let kind = HouseKind::new("berths".into(), &["berth plan".into()]);
+        assert_eq!(kind.shown_by(words("Make the berth plan.").all()), [(2, 3)]);
+        assert_eq!(kind.name(), "berths");
+    }
+}

@@ -1,6 +1,5 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
-use crate::checks::example::{is_countable, is_on_reply};
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 
@@ -307,4 +306,116 @@ pub(crate) fn keys(text: &str) -> Vec<String> {
         rest = &body[length + 1..];
     }
     found
+}
+
+/// True for amounts that a sample can be held against.
+fn is_countable(measure: &Measure) -> bool {
+    matches!(
+        measure,
+        Measure::Words | Measure::Characters | Measure::Sentences | Measure::Lines | Measure::Paragraphs
+    )
+}
+
+/// True when the requirement is about the reply as a whole.
+fn is_on_reply(rule: &Requirement) -> bool {
+    rule.subject == Subject::Reply
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::requirement::Bound;
+
+    fn rule(subject: Subject, demand: Demand) -> Requirement {
+        Requirement { unit: 0, span: Span::new(0, 0), subject, demand, part: None, conditional: false }
+    }
+
+    fn broken(demand: Demand, subject: Subject, text: &str) -> Option<String> {
+        breach(text, &rule(subject, demand), Span::new(0, text.len()), true).map(|breach| breach.what)
+    }
+
+    fn at_most(most: u32, measure: Measure) -> Demand {
+        Demand::Amount { measure, bound: Bound { least: None, most: Some(most), about: false } }
+    }
+
+    #[test]
+    fn lengths_are_counted() {
+        let words = |text: &str| broken(at_most(3, Measure::Words), Subject::Reply, text);
+        assert_eq!(words("one two three"), None);
+        assert_eq!(words("one two three four").as_deref(), Some("a sample has 4 words"));
+        assert_eq!(words("{\"a\": \"one two three four\"}"), None, "a record is no prose");
+        let sentences = |text: &str| broken(at_most(2, Measure::Sentences), Subject::Reply, text);
+        assert_eq!(sentences("It costs 3.50. The boat leaves at 9."), None);
+        assert!(sentences("One. Two! Three?").is_some());
+        assert!(broken(at_most(5, Measure::Characters), Subject::Reply, "sixsix").is_some());
+    }
+
+    #[test]
+    fn fields_are_found_by_name() {
+        let summary = Subject::Named("summary".into());
+        let long = "{\"pier\": \"a b c d e\", \"summary\": \"one two three four\"}";
+        assert!(broken(at_most(3, Measure::Words), summary.clone(), long).is_some());
+        assert_eq!(broken(at_most(3, Measure::Words), summary.clone(), "{\"summary\": \"one two\"}"), None);
+        assert!(
+            broken(at_most(3, Measure::Words), summary, "Summary: one two three four\nPier: x").is_some()
+        );
+    }
+
+    #[test]
+    fn sentences_are_measured_one_by_one() {
+        let each = Subject::Each("sentence".into());
+        let what = broken(at_most(3, Measure::Words), each, "One two. One two three four. One.");
+        assert_eq!(what.as_deref(), Some("a sentence of 4 words in a sample"));
+    }
+
+    #[test]
+    fn dates_in_another_form() {
+        let date = |form: &str, text: &str| broken(Demand::DateForm(form.into()), Subject::Reply, text);
+        assert_eq!(date("YYYY-MM-DD", "due 2031-05-03."), None);
+        assert_eq!(date("YYYY-MM-DD", "due 03/05/2031.").as_deref(), Some("`03/05/2031` is not YYYY-MM-DD"));
+        assert!(date("DD.MM.YYYY", "2031-05-03").is_some());
+        assert!(date("MM/DD/YYYY", "31/05/2031").is_some(), "there is no month 31");
+        assert_eq!(date("YYYY-MM-DD", "ticket 12345678, 3.5 km, 1/2 fare"), None);
+    }
+
+    #[test]
+    fn words_kept_out_stand_for_themselves() {
+        let omit = |words: &str, text: &str| broken(Demand::Omit(words.into()), Subject::Reply, text);
+        assert!(omit("sorry", "We are Sorry about it").is_some());
+        assert_eq!(omit("sorry", "The sorrytale"), None);
+        assert_eq!(omit("BEGIN", "begin here"), None, "capitals mean the keyword");
+        assert!(omit("BEGIN", "BEGIN;").is_some());
+    }
+
+    #[test]
+    fn choices_openings_and_ends() {
+        let one_of =
+            |text: &str| broken(Demand::OneOf(vec!["LATE".into(), "LOST".into()]), Subject::Reply, text);
+        assert_eq!(
+            (one_of("LATE"), one_of("`lost`."), one_of("The boat was late again")),
+            (None, None, None)
+        );
+        assert_eq!(one_of("GONE").as_deref(), Some("`GONE` is none of LATE, LOST"));
+        assert!(broken(Demand::BeginsWith("Ahoy".into()), Subject::Reply, "Hello there").is_some());
+        assert_eq!(broken(Demand::BeginsWith("Ahoy".into()), Subject::Reply, "\"Ahoy, guest\""), None);
+    }
+
+    #[test]
+    fn manners_that_show() {
+        let manner = |axis, pole, text: &str| broken(Demand::Manner { axis, pole }, Subject::Reply, text);
+        assert!(manner("emoji", "no emoji", "Hello 🙂").is_some());
+        assert_eq!(manner("emoji", "no emoji", "☐ paid ★"), None);
+        assert!(manner("questions at a time", "one", "Which boat, and what day?").is_some());
+        assert_eq!(manner("questions at a time", "one", "The Merle and the Oriole. Which one?"), None);
+        assert!(manner("letter case", "lower case", "Harbour Pier").is_some());
+        assert_eq!(manner("letter case", "capitals", "LATE"), None);
+        assert!(manner("markup", "no Markdown", "The **late** boat").is_some());
+        assert!(manner("layout", "no bullets", "- one\n- two").is_some());
+    }
+
+    #[test]
+    fn keys_of_a_record() {
+        assert_eq!(keys("{\"a\": 1, \"b\": {\"c\": \"d: e\"}, \"a\": 2}"), ["a", "b", "c"]);
+        assert_eq!(keys("say \"hello\": then \"two words\": x"), ["hello"]);
+    }
 }

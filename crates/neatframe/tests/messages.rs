@@ -1,5 +1,7 @@
 //! Message lists, read from JSON, JSON lines and YAML: turns keep their turn, places are those in the file.
 
+#![allow(clippy::unwrap_used)]
+
 mod common;
 
 use common::Folder;

@@ -1,17 +1,24 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
-mod conflict;
+mod clashing_demands;
 mod cost;
-pub(crate) mod example;
-mod exposure;
+mod credential;
+mod dropped_rules;
+mod example;
+mod half_sample;
 mod heap;
 mod markup;
 mod missing;
+mod name_spelling;
+mod order_against_ban;
 mod phrasing;
+mod private_data;
 mod redundant;
+mod sample_breaks_rule;
 mod slot;
 mod steps;
 mod terms;
+mod unfenced_input;
 mod vague;
 mod wordy;
 
@@ -89,17 +96,17 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &wordy::Padding,
     &wordy::RunOn,
     &wordy::HardReading,
-    &conflict::ClashingDemands,
-    &conflict::OrderAgainstBan,
-    &conflict::NameSpelling,
+    &clashing_demands::ClashingDemands,
+    &order_against_ban::OrderAgainstBan,
+    &name_spelling::NameSpelling,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
     &heap::RuleHeap,
     &heap::ClosedCases,
     &terms::HouseTerm,
-    &example::SampleBreaksRule,
-    &example::HalfSample,
+    &sample_breaks_rule::SampleBreaksRule,
+    &half_sample::HalfSample,
     &example::SamplesAlike,
     &example::ManyDialogues,
     &example::UnmarkedSample,
@@ -115,10 +122,10 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &markup::SkippedLevel,
     &markup::MixedSections,
     &markup::InvisibleCharacters,
-    &exposure::Credential,
-    &exposure::PrivateData,
-    &exposure::UnfencedInput,
-    &exposure::DroppedRules,
+    &credential::Credential,
+    &private_data::PrivateData,
+    &unfenced_input::UnfencedInput,
+    &dropped_rules::DroppedRules,
     &cost::OverBudget,
     &cost::HeavyPart,
     &cost::ResentText,

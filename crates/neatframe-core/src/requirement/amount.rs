@@ -1,130 +1,10 @@
 //! Lengths and counts: "at most 80 words", "between three and five bullets", "each title under 60 characters".
 
+use super::measure::{Bound, Measure};
 use super::{Demand, Requirement, Sight, Subject, is_exception};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
-
-/// What is counted.
-#[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum Measure {
-    /// Characters, blanks included.
-    Characters,
-    /// Words.
-    Words,
-    /// Sentences.
-    Sentences,
-    /// Paragraphs.
-    Paragraphs,
-    /// Lines.
-    Lines,
-    /// Pages.
-    Pages,
-    /// Tokens.
-    Tokens,
-    /// Things of a kind, in the plural: bullets, options, questions.
-    Items(&'static str),
-}
-
-/// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 34] = [
-    ("character", "characters", Measure::Characters),
-    ("char", "chars", Measure::Characters),
-    ("letter", "letters", Measure::Items("letters")),
-    ("word", "words", Measure::Words),
-    ("sentence", "sentences", Measure::Sentences),
-    ("paragraph", "paragraphs", Measure::Paragraphs),
-    ("line", "lines", Measure::Lines),
-    ("page", "pages", Measure::Pages),
-    ("token", "tokens", Measure::Tokens),
-    ("bullet", "bullets", Measure::Items("bullets")),
-    ("point", "points", Measure::Items("points")),
-    ("item", "items", Measure::Items("items")),
-    ("option", "options", Measure::Items("options")),
-    ("idea", "ideas", Measure::Items("ideas")),
-    ("name", "names", Measure::Items("names")),
-    ("title", "titles", Measure::Items("titles")),
-    ("headline", "headlines", Measure::Items("headlines")),
-    ("question", "questions", Measure::Items("questions")),
-    ("example", "examples", Measure::Items("examples")),
-    ("section", "sections", Measure::Items("sections")),
-    ("row", "rows", Measure::Items("rows")),
-    ("column", "columns", Measure::Items("columns")),
-    ("step", "steps", Measure::Items("steps")),
-    ("suggestion", "suggestions", Measure::Items("suggestions")),
-    ("version", "versions", Measure::Items("versions")),
-    ("variant", "variants", Measure::Items("variants")),
-    ("tip", "tips", Measure::Items("tips")),
-    ("reason", "reasons", Measure::Items("reasons")),
-    ("hashtag", "hashtags", Measure::Items("hashtags")),
-    ("slogan", "slogans", Measure::Items("slogans")),
-    ("keyword", "keywords", Measure::Items("keywords")),
-    ("tag", "tags", Measure::Items("tags")),
-    ("tagline", "taglines", Measure::Items("taglines")),
-    ("stanza", "stanzas", Measure::Items("stanzas")),
-];
-
-impl Measure {
-    fn named(word: &str) -> Option<Measure> {
-        let lower = word.to_lowercase();
-        let found = MEASURES.iter().find(|(one, many, _)| *one == lower || *many == lower);
-        found.map(|(_, _, measure)| measure.clone())
-    }
-
-    /// The noun for people: `words`, or `word` after one.
-    pub fn name(&self, bound: &Bound) -> &'static str {
-        let one = bound.most == Some(1) || (bound.most.is_none() && bound.least == Some(1));
-        let row = MEASURES.iter().find(|(_, _, measure)| measure == self);
-        row.map_or("", |(single, many, _)| if one { single } else { many })
-    }
-
-    /// The name in machine-readable output, in the plural.
-    pub fn id(&self) -> &'static str {
-        self.name(&Bound { least: None, most: None, about: false })
-    }
-}
-
-/// How much: limits are included.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub struct Bound {
-    /// The fewest.
-    pub least: Option<u32>,
-    /// The most.
-    pub most: Option<u32>,
-    /// True for "about 80", which leaves room on both sides.
-    pub about: bool,
-}
-
-impl Bound {
-    /// The bound in words: `at most 80`, `3 to 5`, `exactly 2`, `about 80`.
-    pub fn shown(&self) -> String {
-        match (self.least, self.most) {
-            (Some(least), Some(most)) if least == most && self.about => format!("about {least}"),
-            (Some(least), Some(most)) if least == most => format!("exactly {least}"),
-            (Some(least), Some(most)) => format!("{least} to {most}"),
-            (Some(least), None) => format!("at least {least}"),
-            (None, Some(most)) => format!("at most {most}"),
-            (None, None) => "any number of".into(),
-        }
-    }
-
-    /// True when no number meets both. "About 80" reaches a quarter to each side.
-    pub fn excludes(&self, other: &Bound) -> bool {
-        let low = |bound: &Bound| {
-            bound.least.map(|least| if bound.about { least - least / 4 } else { least }).unwrap_or(0)
-        };
-        let high = |bound: &Bound| {
-            bound.most.map(|most| if bound.about { most + most / 4 } else { most }).unwrap_or(u32::MAX)
-        };
-        low(self) > high(other) || low(other) > high(self)
-    }
-
-    /// True when a count meets the bound.
-    pub fn holds(&self, count: usize) -> bool {
-        let count = u32::try_from(count).unwrap_or(u32::MAX);
-        !self.excludes(&Bound { least: Some(count), most: Some(count), about: false })
-    }
-}
 
 /// What stands right before a number and bounds it. Longer phrases come first.
 const BEFORE: [(&[&str], Side); 45] = [
@@ -295,12 +175,12 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         }
     }
     // "the two steps above", "step 3 lines": a number that names is no amount.
-    let named = at > 0
-        && [
-            "step", "section", "the", "these", "those", "all", "of", "stage", "rule", "chapter", "your",
-            "our",
-        ]
-        .contains(&lower(at - 1).as_str());
+    let names =
+        ["step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our"];
+    let of_some = at > 1
+        && lower(at - 1) == "of"
+        && ["one", "either", "each", "both", "out", "any"].contains(&lower(at - 2).as_str());
+    let named = at > 0 && names.contains(&lower(at - 1).as_str()) || of_some;
     if named && top.is_none() && side.is_none() {
         return None;
     }

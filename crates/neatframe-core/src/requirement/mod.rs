@@ -4,10 +4,11 @@ mod amount;
 mod choice;
 mod length;
 mod manner;
+mod measure;
 mod words;
 
-pub use amount::{Bound, Measure};
 pub(crate) use length::reply_tokens;
+pub use measure::{Bound, Measure};
 pub(crate) use words::is_exception;
 
 use crate::classify::Label;
@@ -211,5 +212,7 @@ fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     })
 }
 
+#[cfg(test)]
+mod rows;
 #[cfg(test)]
 mod tests;

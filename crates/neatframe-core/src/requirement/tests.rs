@@ -3,7 +3,7 @@
 use crate::ledger::Bytes;
 use crate::{Settings, Source, review};
 
-fn read(text: &str) -> Vec<String> {
+pub(super) fn read(text: &str) -> Vec<String> {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
     let review = review(source, &Settings::default(), &Bytes);
     let shown = |r: &crate::Requirement| {
@@ -22,6 +22,8 @@ macro_rules! requirements {
         })*
     };
 }
+
+pub(super) use requirements;
 
 requirements! {
     at_most: "Write the notice in at most 80 words." => ["reply: at most 80 words"];

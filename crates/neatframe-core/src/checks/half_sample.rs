@@ -1,0 +1,99 @@
+//! Samples of which half is missing.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::samples::{Shown, Side};
+use crate::units::UnitKind;
+
+/// An input with no output, or an output that is not there.
+pub(super) struct HalfSample;
+
+static HALF: Meta = Meta {
+    id: "half-sample",
+    family: Family::Example,
+    severity: Severity::Warning,
+    summary: "a sample input with no output, or an output that is not there",
+    write: "Input and output, both marked.",
+    on: true,
+    english: true,
+    why: "Half a sample shows a question and no answer; the model may take it for the input at hand.",
+    bad: &[
+        "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late",
+        "Write a notice.\n\nExample output: see attached",
+    ],
+    good: &[
+        "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
+        "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: {{slip}}\nLabel:",
+    ],
+};
+
+impl Check for HalfSample {
+    fn meta(&self) -> &'static Meta {
+        &HALF
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let samples = &case.samples;
+        for (at, shown) in samples.iter().enumerate() {
+            let whole = shown.label.cover(shown.content);
+            if shown.side != Side::Input {
+                if is_elsewhere(case.text(shown.content)) {
+                    let message = format!("`{}` shows nothing", case.shown(whole));
+                    sink.report(whole, message, "put the sample itself in, or take the label out");
+                }
+                continue;
+            }
+            if case.slots.iter().any(|slot| whole.overlaps(slot.span)) || shown.content.is_empty() {
+                continue;
+            }
+            let next = samples.get(at + 1).filter(|next| next.beside(shown));
+            // "Question: … Passage: … Answer: …": several inputs may go before one output.
+            // A dialogue that the model opens may well end with the other side.
+            let first =
+                samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown)).last();
+            if shown.spoken && next.is_none() && first.is_some_and(|first| first.side == Side::Output) {
+                continue;
+            }
+            let answered = next.is_some_and(|next| {
+                next.side != Side::Input || case.text(next.label) != case.text(shown.label)
+            });
+            let follows = next.is_none() && goes_on(case, shown);
+            if answered || follows {
+                continue;
+            }
+            let label = case.shown(shown.label);
+            let message = format!("the sample `{label}` has no output");
+            sink.report(whole, message, "show what comes back for it, or take it out");
+        }
+    }
+}
+
+fn is_elsewhere(content: &str) -> bool {
+    let lower = content.trim().trim_end_matches('.').to_lowercase();
+    [
+        "see attached",
+        "attached",
+        "see attachment",
+        "see above",
+        "see below",
+        "tbd",
+        "todo",
+        "to be added",
+        "to follow",
+        "coming soon",
+        "...",
+    ]
+    .contains(&lower.as_str())
+}
+
+/// True when an unlabelled answer, or the prompt's own text, goes on behind the last input.
+fn goes_on(case: &Case<'_>, shown: &Shown) -> bool {
+    let after = case.units.partition_point(|unit| unit.text.start() < shown.content.end());
+    let next =
+        case.units[after..].iter().position(|unit| unit.kind != UnitKind::Mark).map(|offset| after + offset);
+    next.is_some_and(|next| {
+        let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn);
+        labelled || case.labels[next].component == Some(Component::Examples)
+    })
+}

@@ -1,0 +1,88 @@
+//! The persona's name, spelled two ways.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::words::Word;
+
+/// The persona's name, spelled two ways.
+pub(super) struct NameSpelling;
+
+static SPELLING: Meta = Meta {
+    id: "name-spelling",
+    family: Family::Conflict,
+    severity: Severity::Warning,
+    summary: "the persona's name spelled two ways",
+    write: "One spelling throughout.",
+    on: true,
+    english: true,
+    why: "The model takes them for two people, or signs with the wrong one.",
+    bad: &["You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\"."],
+    good: &[
+        "You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".",
+        "You are Dora, a clerk. Every Door has a bell.",
+    ],
+};
+
+impl Check for NameSpelling {
+    fn meta(&self) -> &'static Meta {
+        &SPELLING
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let persona = (0..case.units.len())
+            .filter(|&unit| case.labels[unit].serves(Component::Role))
+            .find_map(|unit| {
+                let words = case.words_of(unit);
+                words.windows(3).find_map(|run| {
+                    let lower = |at: usize| run[at].text(text).to_lowercase();
+                    let named =
+                        (lower(0) == "you" && lower(1) == "are") || (lower(0) == "name" && lower(1) == "is");
+                    (named && is_name(text, run[2])).then_some(run[2])
+                })
+            });
+        let Some(persona) = persona else { return };
+        let name = persona.text(text);
+        let slipped = case.words.all().iter().find(|word| {
+            let other = word.text(text);
+            word.start != persona.start
+                && other != name
+                && is_name(text, **word)
+                && differs_by_a_slip(name, other)
+        });
+        if let Some(word) = slipped {
+            let message = format!("`{}` is `{name}` with a slip, or somebody else", word.text(text));
+            sink.report(word.span(), message, format!("write `{name}` everywhere"))
+                .related
+                .push(persona.span());
+        }
+    }
+}
+
+/// A capitalised word of four letters or more that no lexicon knows.
+fn is_name(text: &str, word: Word) -> bool {
+    let shown = word.text(text);
+    let mut chars = shown.chars();
+    chars.next().is_some_and(char::is_uppercase)
+        && shown.chars().count() >= 4
+        && chars.all(char::is_lowercase)
+        && word.flags() == 0
+}
+
+/// One letter more, less, other, or two neighbours swapped.
+fn differs_by_a_slip(one: &str, two: &str) -> bool {
+    let (one, two): (Vec<char>, Vec<char>) = (one.chars().collect(), two.chars().collect());
+    if one[0] != two[0] || one.len().abs_diff(two.len()) > 1 {
+        return false;
+    }
+    let same_head = one.iter().zip(&two).take_while(|(a, b)| a == b).count();
+    let same_tail = one.iter().rev().zip(two.iter().rev()).take_while(|(a, b)| a == b).count();
+    let (shorter, longer) = (one.len().min(two.len()), one.len().max(two.len()));
+    let plural = longer == shorter + 1 && (one.last() == Some(&'s')) != (two.last() == Some(&'s'));
+    let swapped = one.len() == two.len()
+        && same_head + same_tail + 2 == one.len()
+        && one[same_head] == two[same_head + 1]
+        && one[same_head + 1] == two[same_head];
+    !plural && (same_head + same_tail + 1 >= longer || swapped)
+}

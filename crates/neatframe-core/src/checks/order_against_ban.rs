@@ -1,0 +1,209 @@
+//! Rules that order what another one forbids.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::is_exception;
+use crate::words::Word;
+use std::collections::HashMap;
+
+/// An order to do something always, and an order never to do it.
+pub(super) struct OrderAgainstBan;
+
+static AGAINST: Meta = Meta {
+    id: "order-against-ban",
+    family: Family::Conflict,
+    severity: Severity::Error,
+    summary: "one rule orders what another forbids",
+    write: "One rule with its exception: \"Answer every question about crossings; for others name the desk.\"",
+    on: true,
+    english: true,
+    why: "The model breaks one of the two rules whatever it does.",
+    bad: &[
+        "Answer every question of the guest. Never answer questions that are not about a crossing.",
+        "Give a refund to anyone who asks. Only the purser gives refunds, so never give one.",
+        "Always name the captain. Do not name the captain.",
+    ],
+    good: &[
+        "Answer every question about crossings. Never give legal advice.",
+        "Name the pier. Do not name the pier if the guest is at sea.",
+        "Ask one question per message. Never ask for card numbers.",
+        "Write the notice. Never write in capitals.",
+    ],
+};
+
+impl Check for OrderAgainstBan {
+    fn meta(&self) -> &'static Meta {
+        &AGAINST
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut orders: HashMap<u32, Vec<Order>> = HashMap::new();
+        let mut found = Vec::new();
+        for unit in case.demands() {
+            for order in orders_of(case, unit) {
+                let rivals = orders.entry(order.verb).or_default();
+                let rival =
+                    rivals.iter().rev().take(NEAR).find(|rival| rival.unit != unit && rival.clashes(&order));
+                if let Some(rival) = rival {
+                    found.push((rival.unit, unit));
+                }
+                rivals.push(order);
+            }
+        }
+        found.dedup_by_key(|(_, unit)| *unit);
+        for (earlier, later) in found {
+            let (one, two) = (case.units[earlier].text, case.units[later].text);
+            let line = case.source.position(one.start()).line;
+            let message =
+                format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(two), case.shown(one));
+            sink.report(two, message, "keep one of the two, or say when each holds").related.push(one);
+        }
+    }
+}
+
+/// How many orders with the same verb are compared.
+const NEAR: usize = 64;
+
+/// A verb with its object, ordered or forbidden.
+struct Order {
+    unit: usize,
+    verb: u32,
+    forbids: bool,
+    /// Stems of the object.
+    object: Vec<u32>,
+    /// `every question`, `anyone`, `always`, with nothing that bounds it.
+    universal: bool,
+    /// The object is `it`, `one`, `them`: what the sentence spoke of before.
+    refers: bool,
+    /// A verb of saying: to name, tell or mention a thing is to say it.
+    says: bool,
+    /// The sentence bounds the object: `questions that are not about an order`.
+    bounded: bool,
+}
+
+impl Order {
+    fn clashes(&self, other: &Order) -> bool {
+        if self.forbids == other.forbids {
+            return false;
+        }
+        let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
+        let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
+        if shared == 0 {
+            return false;
+        }
+        // All that is forbidden is ordered, or everything of its kind is.
+        let same =
+            shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
+        let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
+        let told = order.says
+            && ban.says
+            && !ban.bounded
+            && ban.object.last().is_some_and(|head| order.object.contains(head));
+        same || all
+            || told
+            || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
+    }
+}
+
+/// The clauses of a unit that open with a verb, or with a ban on one.
+fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    if case.labels[unit].component == Some(Component::Examples)
+        || words.len() > 60
+        || is_exception(text, words)
+    {
+        return Vec::new();
+    }
+    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let mut found = Vec::new();
+    let mut at = 0;
+    while at < words.len() {
+        let opens = at == 0
+            || words[at - 1].is(vocabulary::STOP_MARK)
+            || matches!(lower(at - 1).as_str(), "," | "and" | "so" | "but" | "then" | "please");
+        if !opens {
+            at += 1;
+            continue;
+        }
+        let mut verb_at = at;
+        let (mut forbids, mut universal) = (false, false);
+        loop {
+            match lower(verb_at).as_str() {
+                "never" | "don't" | "cannot" => forbids = true,
+                "do" | "must" if lower(verb_at + 1) == "not" => {
+                    forbids = true;
+                    verb_at += 1;
+                }
+                "always" => universal = true,
+                "please" | "you" | "must" | "ever" | "also" => {}
+                _ => break,
+            }
+            verb_at += 1;
+        }
+        let Some(verb) = words.get(verb_at).filter(|word| word.is(vocabulary::VERB)) else {
+            at += 1;
+            continue;
+        };
+        let end =
+            (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
+        let clause = &words[verb_at + 1..end];
+        found.push(order(text, unit, words, *verb, clause, (forbids, universal)));
+        at = verb_at + 1;
+    }
+    found
+}
+
+/// Verbs of saying.
+const SAYS: [&str; 11] =
+    ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
+
+fn order(
+    text: &str,
+    unit: usize,
+    words: &[Word],
+    verb: Word,
+    clause: &[Word],
+    (forbids, always): (bool, bool),
+) -> Order {
+    let lower: Vec<String> = clause.iter().map(|word| word.text(text).to_lowercase()).collect();
+    let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
+    let bound = [
+        "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
+        "as",
+    ];
+    let universal = always || lower.iter().take(6).any(|word| all.contains(&word.as_str()));
+    let narrows = lower.iter().skip(1).any(|word| bound.contains(&word.as_str()) && word != "of");
+    let asks = lower
+        .iter()
+        .take(8)
+        .any(|word| matches!(word.as_str(), "anyone" | "anybody" | "everyone" | "everybody"));
+    let universal = universal && (asks || !narrows);
+    let bounded = !asks && lower.iter().skip(1).any(|word| bound.contains(&word.as_str()));
+    let meaning = |word: &&Word| {
+        !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+    };
+    let head = clause.iter().take_while(|word| {
+        let lower = word.text(text).to_lowercase();
+        !bound.contains(&lower.as_str()) && lower != ","
+    });
+    let mut object: Vec<u32> =
+        head.filter(meaning).map(|word| stem(&word.text(text).to_lowercase())).collect();
+    let refers = object.is_empty()
+        && lower
+            .first()
+            .is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&word.as_str()));
+    if refers {
+        // "Refunds are for supervisors only, so never give one."
+        let before = words.iter().take_while(|word| word.start < verb.start).filter(meaning);
+        let things = before.filter(|word| !word.is(vocabulary::VERB));
+        object.extend(things.map(|word| stem(&word.text(text).to_lowercase())));
+    }
+    let spoken = verb.text(text).to_lowercase();
+    let says = SAYS.contains(&spoken.as_str());
+    let verb = stem(if says { "say" } else { &spoken });
+    Order { unit, verb, says, forbids, object, universal, refers, bounded }
+}

@@ -1,0 +1,195 @@
+//! Data of private persons.
+
+use super::credential::{has_digit, token_at};
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+
+/// A private person's data.
+pub(super) struct PrivateData;
+
+static PRIVATE: Meta = Meta {
+    id: "private-data",
+    family: Family::Exposure,
+    severity: Severity::Error,
+    summary: "a person's name with a phone number, address, birth date or account",
+    write: "A slot, filled only when the work needs it.",
+    on: true,
+    english: false,
+    why: "The person did not agree to have this sent along with every call, and the model may repeat it to others.",
+    bad: &[
+        "Write to Nora Quayle, 14 Harbour Rise, phone 0555 010 883, about her lost scarf.",
+        "The guest is Tam Brook, born 3 May 1961, account 5512-0081-34.",
+    ],
+    good: &[
+        "Write to {{name}}, {{address}}, about the lost scarf.",
+        "For emergencies give the number 0555 010 100.",
+        "Guest: I am Nora Quayle, 14 Harbour Rise\nClerk: Thank you.\nGuest: and my phone is 0555 010 883\nClerk: Noted.",
+        "The boat was built on 3 May 1961 by Tam Brook.",
+    ],
+};
+
+impl Check for PrivateData {
+    fn meta(&self) -> &'static Meta {
+        &PRIVATE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for (index, unit) in case.units.iter().enumerate() {
+            let sample = case.labels[index].component == Some(Component::Examples);
+            if sample || matches!(unit.kind, UnitKind::Code | UnitKind::Turn | UnitKind::Mark) {
+                continue;
+            }
+            let words = case.words_of(index);
+            let text = case.source.text();
+            let Some(name) = person(text, words) else { continue };
+            let data: Vec<Span> =
+                [phone(text, words), street(text, words), birth(text, words), account(text, words)]
+                    .into_iter()
+                    .flatten()
+                    .collect();
+            let Some(span) = data.iter().copied().reduce(Span::cover) else { continue };
+            let span = span.cover(name);
+            // A company's own line, in the signature or the facts, belongs to no person.
+            if data.len() == 1 && is_office(text, words) {
+                continue;
+            }
+            let message = format!("`{}` is a person's private data", case.shown(span));
+            sink.report(
+                span,
+                message,
+                "put a slot such as `{{name}}` in its place, and send only what the work needs",
+            );
+        }
+    }
+}
+
+/// Two capitalised words that no lexicon knows, or a title and one: "Mrs Quayle", "Nora Quayle".
+fn person(text: &str, words: &[Word]) -> Option<Span> {
+    let capital = |word: &Word| {
+        let shown = word.text(text);
+        let mut chars = shown.chars();
+        chars.next().is_some_and(char::is_uppercase)
+            && shown.chars().count() >= 2
+            && chars.any(char::is_lowercase)
+    };
+    const NOT: [&str; 14] = [
+        "street", "road", "rise", "close", "lane", "avenue", "square", "desk", "office", "note", "team",
+        "monday", "the", "dear",
+    ];
+    let plain = |word: &Word| {
+        word.flags() & (vocabulary::VERB | vocabulary::STOP | vocabulary::MEASURE) == 0
+            && !NOT.contains(&word.text(text).to_lowercase().as_str())
+    };
+    words.windows(2).find_map(|pair| {
+        let title = ["mr", "mrs", "ms", "miss", "dr"].contains(&pair[0].text(text).to_lowercase().as_str());
+        let adjacent = text[pair[0].end as usize..pair[1].start as usize].trim().len() <= usize::from(title);
+        let named = capital(&pair[1]) && (title || capital(&pair[0]) && plain(&pair[0]) && plain(&pair[1]));
+        (named && adjacent && pair[1].text(text).chars().count() >= 3)
+            .then(|| pair[0].span().cover(pair[1].span()))
+    })
+}
+
+/// Seven digits or more in groups, behind a word for a phone or with a plus sign.
+fn phone(text: &str, words: &[Word]) -> Option<Span> {
+    const SIGNS: [&str; 8] = ["phone", "mobile", "tel", "telephone", "cell", "call", "whatsapp", "number"];
+    for at in 0..words.len() {
+        let lower = words[at].text(text).to_lowercase();
+        let signed = SIGNS.contains(&lower.as_str()) || lower == "+";
+        if !signed {
+            continue;
+        }
+        let mut last = None;
+        let mut digits = 0;
+        for word in words[at + 1..].iter().take(8) {
+            let shown = word.text(text);
+            if shown.bytes().all(|b| b.is_ascii_digit()) {
+                digits += shown.len();
+                last = Some(*word);
+            } else if digits > 0 && !matches!(shown, "/" | "-" | "(" | ")" | ".")
+                || digits == 0 && !matches!(shown, ":" | "." | "is" | "number" | "+" | "(")
+            {
+                break;
+            }
+        }
+        if let Some(last) = last.filter(|_| digits >= 7) {
+            return Some(words[at].span().cover(last.span()));
+        }
+    }
+    None
+}
+
+/// `14 Harbour Rise`.
+fn street(text: &str, words: &[Word]) -> Option<Span> {
+    const STREETS: [&str; 18] = [
+        "street", "st", "road", "rd", "rise", "close", "lane", "avenue", "ave", "square", "drive", "row",
+        "way", "court", "place", "crescent", "terrace", "gardens",
+    ];
+    words.windows(4).chain(words.windows(3)).find_map(|run| {
+        let number = run[0].text(text);
+        let last = run[run.len() - 1].text(text);
+        let named = run[1..].iter().all(|word| word.text(text).starts_with(char::is_uppercase));
+        let numbered = number.len() <= 4 && number.starts_with(|c: char| c.is_ascii_digit());
+        (numbered && named && STREETS.contains(&last.to_lowercase().as_str()))
+            .then(|| run[0].span().cover(run[run.len() - 1].span()))
+    })
+}
+
+/// `born 3 May 1961`, `date of birth 1961-05-03`.
+fn birth(text: &str, words: &[Word]) -> Option<Span> {
+    words.iter().enumerate().find_map(|(at, word)| {
+        let lower = word.text(text).to_lowercase();
+        let told = matches!(lower.as_str(), "born" | "birth" | "dob" | "birthday");
+        // A year alone is in every biography.
+        let day = words[at + 1..].iter().take(4).any(|word| {
+            word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/'])
+        });
+        if !day {
+            return None;
+        }
+        let year = words[at + 1..].iter().take(6).rfind(|word| {
+            let shown = word.text(text);
+            shown.len() == 4 && (shown.starts_with("19") || shown.starts_with("20")) && has_digit(shown)
+        })?;
+        told.then(|| word.span().cover(year.span()))
+    })
+}
+
+/// `account 5512-0081-34`, an international account number, a card or insurance number.
+fn account(text: &str, words: &[Word]) -> Option<Span> {
+    const SIGNS: [&str; 8] = ["account", "iban", "card", "ssn", "passport", "insurance", "licence", "policy"];
+    words.iter().enumerate().find_map(|(at, word)| {
+        if !SIGNS.contains(&word.text(text).to_lowercase().as_str()) {
+            return None;
+        }
+        let skip = |word: &&Word| {
+            matches!(word.text(text).to_lowercase().as_str(), "number" | "no" | ":" | "." | "is" | "#")
+        };
+        let value = words[at + 1..].iter().find(|word| !skip(word))?;
+        let run = token_at(text, value.start as usize);
+        let digits = run.bytes().filter(u8::is_ascii_digit).count();
+        (digits >= 6).then(|| Span::new(word.start as usize, value.start as usize + run.len()))
+    })
+}
+
+fn is_office(text: &str, words: &[Word]) -> bool {
+    const OFFICE: [&str; 12] = [
+        "press",
+        "office",
+        "desk",
+        "hotline",
+        "helpline",
+        "director",
+        "editor",
+        "company",
+        "contact",
+        "reception",
+        "spokesperson",
+        "support",
+    ];
+    words.iter().any(|word| OFFICE.contains(&word.text(text).to_lowercase().as_str()))
+}

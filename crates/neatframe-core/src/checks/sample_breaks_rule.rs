@@ -1,0 +1,145 @@
+//! Samples that break a rule of the prompt.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::requirement::{Demand, Requirement};
+use crate::samples::Side;
+use crate::span::Span;
+use crate::trial::{self, Breach};
+use crate::units::UnitKind;
+
+/// A sample breaks a stated requirement.
+pub(super) struct SampleBreaksRule;
+
+static BREAKS: Meta = Meta {
+    id: "sample-breaks-rule",
+    family: Family::Example,
+    severity: Severity::Error,
+    summary: "a sample that breaks a rule of the prompt",
+    write: "A sample that keeps every rule of the prompt.",
+    on: true,
+    english: true,
+    why: "A model copies a sample to the letter: it learns the breach, not the rule.",
+    bad: &[
+        "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: DELAYED",
+        "You are Merle, a clerk. Use no emoji.\nGuest: hi\nMerle: Hello 🙂 How can I help?\nGuest: bye\nMerle: Goodbye.",
+        "Write dates as YYYY-MM-DD.\nSample report: We sailed on 3 May.\nSample record: {\"day\": \"03/05/2031\"}",
+        "Leave out BEGIN and COMMIT.\nSample script:\n```sql\nBEGIN;\nDROP TABLE boats;\n```",
+    ],
+    good: &[
+        "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
+        "You are Merle, a clerk. Use no emoji.\nGuest: hi 🙂\nMerle: Hello. How can I help?\nGuest: bye\nMerle: Goodbye.",
+        "Write dates as YYYY-MM-DD.\nSample report: We sailed on 03/05/2031.\nSample record: {\"day\": \"2031-05-03\"}",
+    ],
+};
+
+impl Check for SampleBreaksRule {
+    fn meta(&self) -> &'static Meta {
+        &BREAKS
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let rules: Vec<&Requirement> = case
+            .requirements
+            .iter()
+            .filter(|rule| !rule.conditional && trial::is_testable(rule))
+            .take(RULES)
+            .collect();
+        for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
+            for rule in &rules {
+                let Some(Breach { place, what }) =
+                    trial::breach(case.source.text(), rule, shown.content, shown.spoken)
+                else {
+                    continue;
+                };
+                report(case, sink, place, what, rule.span);
+                break;
+            }
+        }
+        // Samples that carry no label of their own: "as in "…"", a block of code.
+        for (index, unit) in case.units.iter().enumerate() {
+            let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
+            let labelled = case.samples.get(after).is_some_and(|shown| shown.content.overlaps(unit.text));
+            if labelled
+                || case.labels[index].component != Some(Component::Examples)
+                || unit.kind == UnitKind::Mark
+            {
+                continue;
+            }
+            let quoted = trial::quoted_reply(case.text(unit.text));
+            let found = rules.iter().find_map(|rule| {
+                let counts = matches!(
+                    rule.demand,
+                    Demand::Manner { axis: "questions at a time", .. }
+                        | Demand::Omit(_)
+                        | Demand::DateForm(_)
+                        | Demand::Manner { axis: "emoji", .. }
+                );
+                let breach =
+                    trial::breach(case.source.text(), rule, unit.text, true).filter(|_| counts && quoted)?;
+                Some((breach, rule.span))
+            });
+            if let Some((Breach { place, what }, rule)) = found {
+                report(case, sink, place, what, rule);
+            }
+        }
+        fields(case, sink);
+    }
+}
+
+fn report(case: &Case<'_>, sink: &mut Sink<'_>, place: Span, what: String, rule: Span) {
+    let line = case.source.position(rule.start()).line;
+    let message = format!("{what}, against the rule on line {line}: `{}`", case.shown(rule));
+    sink.report(place, message, "change the sample so that it keeps the rule").related.push(rule);
+}
+
+/// How many rules a sample is held against.
+const RULES: usize = 64;
+
+/// A record in a sample whose fields are not those of the template.
+fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let is_output = |unit: &usize| case.labels[*unit].component == Some(Component::OutputFormat);
+    let templates: Vec<(Span, Vec<String>)> = (0..case.units.len())
+        .filter(is_output)
+        .map(|unit| (case.units[unit].text, trial::keys(&text[case.units[unit].text.range()])))
+        .filter(|(_, keys)| keys.len() >= 2)
+        .collect();
+    let [(template, known)] = templates.as_slice() else { return };
+    let records = (0..case.units.len())
+        .filter(|&unit| {
+            case.labels[unit].component == Some(Component::Examples)
+                && case.text(case.units[unit].text).contains('{')
+        })
+        .map(|unit| case.units[unit].text);
+    let inputs: Vec<Span> =
+        case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
+    for content in records {
+        let known_input = inputs.partition_point(|input| input.end() <= content.start());
+        if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
+            continue;
+        }
+        let keys = trial::keys(&text[content.range()]);
+        let common = keys.iter().filter(|key| known.contains(key)).count();
+        if common * 2 < known.len() || common == 0 {
+            continue;
+        }
+        if let Some(odd) = keys.iter().find(|key| !known.contains(key)) {
+            let at = text[content.range()]
+                .find(&format!("\"{odd}\""))
+                .map_or(content, |offset| Span::within(content, offset, odd.len() + 2));
+            report(
+                case,
+                sink,
+                at,
+                format!("the sample has a field `{odd}` that the template does not have"),
+                *template,
+            );
+        } else if let Some(absent) =
+            known.iter().find(|key| !keys.contains(key)).filter(|_| keys.len() + 1 == known.len())
+        {
+            report(case, sink, content, format!("the sample has no field `{absent}`"), *template);
+        }
+    }
+}
