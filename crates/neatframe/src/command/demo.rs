@@ -12,7 +12,7 @@ use std::path::Path;
 use std::process::ExitCode;
 
 /// The made-up prompts of Larkhaven Ferries, name and text.
-const PROMPTS: [(&str, &str); 8] = [
+const PROMPTS: [(&str, &str); 9] = [
     ("1-one-line-ask.txt", include_str!("../../../../demo/1-one-line-ask.txt")),
     ("2-rambling-notice.txt", include_str!("../../../../demo/2-rambling-notice.txt")),
     ("3-lost-property.md", include_str!("../../../../demo/3-lost-property.md")),
@@ -21,6 +21,7 @@ const PROMPTS: [(&str, &str); 8] = [
     ("6-maintenance-notes.txt", include_str!("../../../../demo/6-maintenance-notes.txt")),
     ("7-crew-roster.md", include_str!("../../../../demo/7-crew-roster.md")),
     ("8-quay-agent.md", include_str!("../../../../demo/8-quay-agent.md")),
+    ("9-crossing-chat.md", include_str!("../../../../demo/9-crossing-chat.md")),
 ];
 
 /// The prompt that the demo shows in full.
@@ -64,7 +65,7 @@ fn show() -> Result<()> {
         rows.push((Reviewed { name: name.to_string(), review, accepted: 0 }, reframed, after));
     }
     let mut out = String::new();
-    let _ = writeln!(out, "Eight prompts of Larkhaven Ferries, a made-up ferry line\n");
+    let _ = writeln!(out, "Nine prompts of Larkhaven Ferries, a made-up ferry line\n");
     out.push_str(&overview::table(&rows, colour));
     let (reviewed, reframed, after) = &rows[SHOWN];
     let Reviewed { name, review, .. } = reviewed;
