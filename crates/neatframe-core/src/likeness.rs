@@ -12,6 +12,12 @@ pub(crate) struct Gist {
     forbids: bool,
     /// "Only the figures that are given", "no figures that are not given".
     confines: bool,
+    /// Whether it is to happen once, or each time.
+    once: bool,
+    each: bool,
+    /// What is done to the thing: kept, or changed.
+    keeps: bool,
+    changes: bool,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
 }
@@ -59,6 +65,13 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         let lower = word.text(text).to_lowercase();
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
+        gist.once |= lower == "once";
+        gist.each |= matches!(lower.as_str(), "every" | "each");
+        gist.keeps |= matches!(lower.as_str(), "keep" | "preserve" | "retain");
+        gist.changes |= matches!(
+            lower.as_str(),
+            "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete"
+        );
         only |= lower == "only" || lower == "just" && gist.stems.is_empty();
         beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&lower.as_str());
         if word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::NEGATION) {
@@ -104,7 +117,10 @@ impl Gist {
         let same_numbers = self.numbers == earlier.numbers
             || self.numbers.is_empty() && self.one_quality
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
-        if !same_numbers || shared == 0 {
+        let other_time =
+            self.once && earlier.each && !earlier.once || earlier.once && self.each && !self.once;
+        let other_fate = self.keeps && earlier.changes || earlier.keeps && self.changes;
+        if !same_numbers || shared == 0 || other_time || other_fate {
             return false;
         }
         if self.one_quality && self.forbids == earlier.forbids {
@@ -115,7 +131,8 @@ impl Gist {
             return true;
         }
         let weight = self.stems.len() + self.numbers.len();
-        let covered = shared * 5 >= self.stems.len() * 4 || shared >= 3 && shared * 4 >= self.stems.len() * 3;
+        let covered = shared * 5 >= self.stems.len() * 4
+            || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3;
         // The shorter the demand, the more of the earlier one it has to be.
         let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
         covered && alike && (weight >= 2 || earlier.stems.len() <= 1) && self.forbids == earlier.forbids

@@ -102,8 +102,10 @@ impl Order {
             && ban.says
             && !ban.bounded
             && ban.object.last().is_some_and(|head| order.object.contains(head));
+        let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
         same || all
             || told
+            || none
             || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
 }
@@ -157,6 +159,11 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
+/// Verbs for what happens to a thing that is not kept.
+const CHANGES: [&str; 6] = ["translate", "change", "alter", "replace", "delete", "rename"];
+/// Verbs for what is not said.
+const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
+
 /// Verbs of saying.
 const SAYS: [&str; 11] =
     ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
@@ -204,6 +211,17 @@ fn order(
     }
     let spoken = verb.text(text).to_lowercase();
     let says = SAYS.contains(&spoken.as_str());
-    let verb = stem(if says { "say" } else { &spoken });
+    // To translate or cut a thing is not to keep it; to leave it out is not to say it.
+    let changes = CHANGES.contains(&spoken.as_str());
+    let leaves_out = LEAVES_OUT.contains(&spoken.as_str())
+        || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
+    let forbids = forbids != (changes || leaves_out);
+    let verb = stem(match spoken.as_str() {
+        _ if says || leaves_out => "say",
+        "preserve" | "retain" => "keep",
+        _ if changes => "keep",
+        verb => verb,
+    });
+    let says = says || leaves_out;
     Order { unit, verb, says, forbids, object, universal, refers, bounded }
 }

@@ -112,10 +112,10 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
             case.labels[unit].component == Some(Component::Examples)
                 && case.text(case.units[unit].text).contains('{')
         })
-        .map(|unit| case.units[unit].text);
+        .map(|unit| (case.units[unit].text, case.units[unit].kind == UnitKind::Code));
     let inputs: Vec<Span> =
         case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
-    for content in records {
+    for (content, whole) in records {
         let known_input = inputs.partition_point(|input| input.end() <= content.start());
         if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
             continue;
@@ -137,7 +137,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
                 *template,
             );
         } else if let Some(absent) =
-            known.iter().find(|key| !keys.contains(key)).filter(|_| keys.len() + 1 == known.len())
+            known.iter().find(|key| !keys.contains(key)).filter(|_| whole && keys.len() + 1 == known.len())
         {
             report(case, sink, content, format!("the sample has no field `{absent}`"), *template);
         }

@@ -215,10 +215,10 @@ fn closing_names(text: &str) -> HashSet<&str> {
 
 /// `[Question]` on a line above `{question}` heads a part.
 fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
-    let after = case.source.text()[slot.span.end()..].trim_start();
-    let at = case.source.text().len() - after.len();
-    let next = case.slots.partition_point(|other| other.span.start() < at);
-    case.slots.get(next).is_some_and(|other| other.span.start() == at && other.syntax != slot.syntax)
+    let below = case.source.text()[slot.span.end()..].split('\n').nth(1).unwrap_or("").trim();
+    let named = case.text(slot.inner).starts_with(char::is_uppercase)
+        && case.text(slot.inner).chars().any(char::is_lowercase);
+    named && !below.is_empty() && !below.starts_with('[')
 }
 
 /// A slot that says nothing of what goes in.
@@ -248,7 +248,8 @@ impl Check for NamelessSlot {
         }) {
             let name = case.text(slot.inner).trim().to_lowercase();
             let stem = name.trim_end_matches(|c: char| c.is_ascii_digit() || c == '_');
-            let empty = stem.len() <= 1
+            let count = ["n", "k"].contains(&stem);
+            let empty = stem.len() <= 1 && !count
                 || ["arg", "var", "val", "param", "placeholder", "foo", "bar", "tmp", "slot"].contains(&stem);
             let inline = !alone_on_line(case.source.text(), slot);
             let head = case.source.text()[..slot.span.start()].trim_end();

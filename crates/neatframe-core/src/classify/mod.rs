@@ -168,7 +168,9 @@ fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
     let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
     let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
-    last.is_some()
+    // An open question asks the author; it takes in no input.
+    let takes_in = |slot: &Slot| !reading.source.slice(slot.inner).trim_end().ends_with('?');
+    last.is_some_and(takes_in)
         && short
         && !orders
         && matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)

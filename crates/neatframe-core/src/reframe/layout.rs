@@ -89,7 +89,11 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
         let body = written(review, inside, &plan.edits, &plan.dropped, rules);
-        let Some(body) = Some(body).filter(|body| !body.is_empty()).or_else(|| slot.clone()) else {
+        let Some(body) = Some(without_heading(&body, name))
+            .filter(|body| !body.is_empty())
+            .map(str::to_string)
+            .or_else(|| slot.clone())
+        else {
             continue;
         };
         if !out.is_empty() {
@@ -117,6 +121,18 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
         why,
     });
     Reframed { text: out, notes: sorted(notes) }
+}
+
+/// The body without the heading that the section gets anyway.
+fn without_heading<'a>(body: &'a str, name: &str) -> &'a str {
+    let mut rest = body;
+    while let Some(after) = rest.strip_prefix("# ").and_then(|line| line.strip_prefix(name)) {
+        if !(after.is_empty() || after.starts_with(['\n', '\r'])) {
+            break;
+        }
+        rest = after.trim_start_matches(['\n', '\r']);
+    }
+    rest
 }
 
 /// A heading on its own that names a component: the sections that are written say it again.

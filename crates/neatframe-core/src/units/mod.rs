@@ -82,6 +82,9 @@ pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Uni
             PieceKind::Field => UnitKind::Field,
             PieceKind::Text | PieceKind::Quote => UnitKind::Sentence,
         };
+        // A marker with nothing behind it only marks.
+        let bare = piece.text.is_empty() && !piece.lead.is_empty();
+        let kind = if bare { UnitKind::Mark } else { kind };
         let parted = last.is_some_and(|last| family(last) != family(piece.kind));
         if parted || kind == UnitKind::Mark {
             block += 1;
@@ -107,7 +110,7 @@ fn sentences(source: &Source, words: &Words, stretch: Span, kind: UnitKind) -> V
         return spans;
     }
     // A prompt says who the model is once, so the first sentence decides.
-    let first = spans[0];
+    let Some(&first) = spans.first() else { return spans };
     if let Some(at) = halves::order(source.text(), first, words.within(first)) {
         let head = source.text()[first.start()..at].trim_end();
         spans[0] = Span::new(at, first.end());
@@ -211,6 +214,11 @@ mod tests {
     #[test]
     fn items_keep_their_indented_lines() {
         assert_eq!(units("- one\n  goes on\n- two. Three."), ["one\n  goes on", "two.", "Three."]);
+    }
+
+    #[test]
+    fn a_bullet_with_nothing_behind_it() {
+        assert_eq!(units("*\ntask1."), ["*", "task1."]);
     }
 
     #[test]
