@@ -310,6 +310,13 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
         let body = body.strip_prefix(',').filter(|_| set_off).unwrap_or(body);
         end += rest.len() - body.trim_start().len();
     }
+    // A line break within a wrapped sentence stays where it is.
+    let broken = opens && short.is_empty() && text[span.end()..end].contains('\n');
+    let head = text[..start].trim_end_matches(blank);
+    let wraps = broken && !head.is_empty() && !head.ends_with('\n');
+    if wraps {
+        start = head.len();
+    }
     if opens {
         let next: String = match short.chars().next() {
             Some(_) => short.to_string(),
@@ -322,6 +329,14 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
                 end += first.len_utf8();
             }
         }
+    }
+    if wraps {
+        let line_end = if text[..end].ends_with("\r\n") || text[span.end()..end].contains("\r\n") {
+            "\r\n"
+        } else {
+            "\n"
+        };
+        replacement.insert_str(0, line_end);
     }
     vec![Edit { span: Span::new(start, end), replacement }]
 }

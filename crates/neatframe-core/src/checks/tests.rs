@@ -64,6 +64,11 @@ fn a_cut_leaves_a_sentence() {
     );
     let text = "Hi there!\r\nWrite it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", false)).unwrap(), "Write it.");
+    let text = "Go. It is very important to note that\nthe quay is wet.";
+    assert_eq!(
+        crate::edit::apply(text, &cut(text, Span::new(4, 37), "", true)).unwrap(),
+        "Go.\nThe quay is wet."
+    );
     let text = "Basically, write it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", true)).unwrap(), "Write it.");
 }

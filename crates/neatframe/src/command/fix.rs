@@ -2,6 +2,7 @@
 
 use crate::input::Input;
 use crate::output;
+use crate::render::style::{self, paint};
 use anyhow::{Context, Result, bail};
 use neatframe_core::{Edit, Finding, Review, Settings, Source, apply, fitting, review};
 use std::fmt::Write as _;
@@ -77,9 +78,15 @@ pub(super) fn told(name: &str, mended: &Mended, written: bool) -> String {
     out
 }
 
-/// The change as a unified diff.
-pub(super) fn diff(name: &str, before: &str, after: &str) -> String {
+/// The change as a unified diff, safe for a terminal.
+pub(super) fn diff(name: &str, before: &str, after: &str, colour: bool) -> String {
     let diff = similar::TextDiff::from_lines(before, after);
     let (from, to) = (format!("a/{name}"), format!("b/{name}"));
-    diff.unified_diff().context_radius(2).header(&from, &to).to_string()
+    let text = output::printable(&diff.unified_diff().context_radius(2).header(&from, &to).to_string());
+    let line = |line: &str| match line.chars().next() {
+        Some('+') => paint(style::GOOD, line, colour),
+        Some('-') => paint(style::GONE, line, colour),
+        _ => line.to_string(),
+    };
+    text.lines().map(|each| line(each) + "\n").collect()
 }

@@ -215,8 +215,9 @@ fn mend(
     }
     let told = fix::told(&input.name(), &mended, !dry_run);
     if dry_run {
-        let diff = fix::diff(&input.name(), made.source().text(), &mended.text);
-        return Ok(format!("{told}{}", output::printable(&diff)));
+        let (colour, _) = output::terminal();
+        let diff = fix::diff(&input.name(), made.source().text(), &mended.text, colour);
+        return Ok(format!("{told}{diff}"));
     }
     fix::write(input, made, &mended)?;
     *made = review(Source::from_bytes(mended.text.into_bytes())?, settings, counter);

@@ -9,5 +9,5 @@ pub(crate) mod notes;
 pub(crate) mod overview;
 pub(crate) mod report;
 pub(crate) mod requirements;
-mod style;
+pub(crate) mod style;
 pub(crate) mod tokens;

@@ -6,6 +6,7 @@ use neatframe_core::Severity;
 pub(crate) const BOLD: Style = Style::new().bold();
 pub(crate) const DIM: Style = Style::new().dimmed();
 pub(crate) const GOOD: Style = AnsiColor::Green.on_default();
+pub(crate) const GONE: Style = AnsiColor::Red.on_default();
 pub(crate) const MARKED: Style = AnsiColor::Yellow.on_default().underline();
 
 /// Paints text, or leaves it when there are no colours.
