@@ -181,6 +181,7 @@ mod slot {
     remarks! { Slot:
         left_over: "Write to [insert name here] about the fare." => ["left-over-slot"];
         note_in_brackets: "Sum up the log: (paste the log here)" => ["left-over-slot"];
+        for_the_model: "Sum up the log.\n\nThe answer is structured like this:\n\n<example>\n<summary>\n1. Delays: [Your list of delays]\n2. Causes: [Your list of causes]\n</summary>\n</example>" => [];
         marker: "TODO add the winter fares\nWrite the notice." => ["left-over-slot"];
         two_syntaxes: "Write to {{guest}} about <boat_name> today." => ["mixed-slots"];
         one_syntax: "Write to {{guest}} about {{boat_name}} today." => [];

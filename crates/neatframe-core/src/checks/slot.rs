@@ -48,7 +48,9 @@ impl Check for LeftOverSlot {
                 let message = format!("an open question: {}", question.trim());
                 sink.report(slot.span, message, "answer it in place of the slot, or delete the line");
                 told = Some(slot.span);
-            } else if leftover_word(inner).is_some_and(|word| by_hand(slot.syntax, word)) {
+            } else if leftover_word(inner)
+                .is_some_and(|word| by_hand(slot.syntax, word) && !is_for_the_model(case, slot, word))
+            {
                 let write =
                     "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
                 sink.report(slot.span, format!("`{whole}` was never filled in"), write);
@@ -84,6 +86,13 @@ impl Check for LeftOverSlot {
             }
         }
     }
+}
+
+/// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.
+fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
+    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
+    let holder = after.checked_sub(1).and_then(|unit| case.labels[unit].component);
+    word.eq_ignore_ascii_case("your") && matches!(holder, Some(Component::Examples | Component::OutputFormat))
 }
 
 fn in_slot(slots: &[Slot], span: Span) -> bool {

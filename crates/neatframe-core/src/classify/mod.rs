@@ -168,8 +168,11 @@ fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
     let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
     let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
-    // An open question asks the author; it takes in no input.
-    let takes_in = |slot: &Slot| !reading.source.slice(slot.inner).trim_end().ends_with('?');
+    // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
+    let takes_in = |slot: &Slot| {
+        let inner = reading.source.slice(slot.inner).trim();
+        !inner.ends_with('?') && !inner.to_lowercase().starts_with("your ")
+    };
     last.is_some_and(takes_in)
         && short
         && !orders
