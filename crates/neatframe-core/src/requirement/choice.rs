@@ -1,7 +1,8 @@
 //! Closed lists: the labels to choose from, the fields of a record, the written form of dates.
 
-use super::{Demand, Requirement, Sight, Subject, words::quotations};
+use super::{Demand, Field, Requirement, Sight, Subject, words::quotations};
 use crate::component::Component;
+use crate::numbering;
 use crate::span::Span;
 use crate::trial::keys;
 use crate::units::UnitKind;
@@ -81,20 +82,82 @@ fn capitals(text: &str) -> Vec<String> {
     words.filter(label).map(str::to_string).collect()
 }
 
-/// Reads the fields of a record from the template that shows it, `{"boat": "text", "due": "HH:MM"}`.
+/// Reads the fields of a record from the template that shows it, `{"boat": "text", "due": "HH:MM"}`, and the columns of a
+/// table from the words that name them, "a table with the columns Boat, Pier and Due".
 pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
     for (unit, label) in sight.labels.iter().enumerate() {
         let span = sight.units[unit].text;
-        if label.component != Some(Component::OutputFormat) || !text[span.range()].contains('{') {
+        if label.component == Some(Component::Examples) {
             continue;
         }
-        let keys = keys(&text[span.range()]);
-        if keys.len() >= 2 {
-            let demand = Demand::Fields(keys);
+        let body = &text[span.range()];
+        let shape = label.component == Some(Component::OutputFormat);
+        let fields = if shape && body.contains('{') { template(body) } else { columns(body) };
+        if fields.len() >= 2 {
+            let demand = Demand::Fields(fields);
             found.push(Requirement {
                 unit,
                 span,
+                subject: Subject::Reply,
+                demand,
+                conditional: false,
+                part: None,
+            });
+        }
+    }
+}
+
+/// The keys of a template, each with what stands as its value.
+fn template(body: &str) -> Vec<Field> {
+    let form = |name: &str| -> String {
+        let key = format!("\"{name}\"");
+        let after = body
+            .split_once(key.as_str())
+            .map_or("", |(_, after)| after.trim_start().trim_start_matches(':').trim_start());
+        let value = match after.strip_prefix('"') {
+            Some(quoted) => quoted.split('"').next().unwrap_or(""),
+            None if after.starts_with('[') => "list",
+            None if after.starts_with('{') => "record",
+            None => after.split([',', '}', ']', '\n']).next().unwrap_or("").trim(),
+        };
+        value.chars().take(40).collect()
+    };
+    keys(body).into_iter().map(|name| Field { form: form(&name), name }).collect()
+}
+
+/// "with the columns Boat, Pier and Due": the names up to the end of the sentence.
+fn columns(body: &str) -> Vec<Field> {
+    let lower = body.to_lowercase();
+    let sign = ["the columns ", "columns:", "the keys ", "keys:", "the fields ", "fields:"]
+        .into_iter()
+        .find_map(|sign| Some(lower.find(sign)? + sign.len()));
+    let Some(rest) = sign.and_then(|at| body.get(at..)) else { return Vec::new() };
+    let list = rest.split(['.', ';', '(', '\n']).next().unwrap_or("");
+    let list = list.replace(" and ", ",").replace(" or ", ",");
+    let names = list
+        .split(',')
+        .map(|name| name.trim().trim_matches(['"', '`', '\'', '“', '”', ':']))
+        .filter(|name| !name.is_empty());
+    let names: Vec<&str> = names.collect();
+    // A sentence that goes on is no list of names.
+    if names.iter().any(|name| name.split_whitespace().count() > 3) {
+        return Vec::new();
+    }
+    names.into_iter().map(|name| Field { name: name.to_string(), form: String::new() }).collect()
+}
+
+/// Reads the numbered steps of the work.
+pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    for run in numbering::runs(sight.source, sight.outline).into_iter().filter(|run| run.len() >= 2) {
+        let place = run[0].place.cover(run[run.len() - 1].place);
+        let after = sight.units.partition_point(|unit| unit.text.end() <= run[0].place.start());
+        let asks = sight.labels.get(after).is_some_and(|label| label.serves(Component::Task));
+        if asks || run[0].word.is_some() {
+            let demand = Demand::Steps(run.len());
+            found.push(Requirement {
+                unit: after.min(sight.units.len().saturating_sub(1)),
+                span: place,
                 subject: Subject::Reply,
                 demand,
                 conditional: false,

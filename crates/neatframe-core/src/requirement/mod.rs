@@ -73,14 +73,31 @@ pub enum Demand {
     OneOf(Vec<String>),
     /// A written form for dates, such as `YYYY-MM-DD`.
     DateForm(String),
-    /// The fields of a record, in order.
-    Fields(Vec<String>),
+    /// The fields of a record or the columns of a table, in order.
+    Fields(Vec<Field>),
+    /// This many numbered steps, in their order.
+    Steps(usize),
     /// The school grade for which the reply is to read.
     ReadingLevel(u32),
     /// What to do when something is missing or fails.
     Fallback,
     /// A step that waits for something before the next.
     Gate,
+}
+
+/// A field of a record, or a column of a table.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Field {
+    /// Its name.
+    pub name: String,
+    /// What the template says goes in, such as `number, or null`; empty where it says nothing.
+    pub form: String,
+}
+
+impl Field {
+    fn shown(&self) -> String {
+        if self.form.is_empty() { self.name.clone() } else { format!("{} ({})", self.name, self.form) }
+    }
 }
 
 impl Demand {
@@ -96,6 +113,7 @@ impl Demand {
             Demand::OneOf(_) => "one_of",
             Demand::DateForm(_) => "date_form",
             Demand::Fields(_) => "fields",
+            Demand::Steps(_) => "steps",
             Demand::ReadingLevel(_) => "reading_level",
             Demand::Fallback => "fallback",
             Demand::Gate => "gate",
@@ -113,7 +131,11 @@ impl Demand {
             Demand::EndsWith(words) => format!("ends with `{words}`"),
             Demand::OneOf(words) => format!("one of {}", words.join(", ")),
             Demand::DateForm(form) => format!("dates as {form}"),
-            Demand::Fields(names) => format!("fields {}", names.join(", ")),
+            Demand::Fields(fields) => {
+                let named: Vec<String> = fields.iter().map(Field::shown).collect();
+                format!("fields {}", named.join(", "))
+            }
+            Demand::Steps(count) => format!("{count} steps in order"),
             Demand::ReadingLevel(grade) => format!("reads at grade {grade}"),
             Demand::Fallback => "says what to do in a gap".into(),
             Demand::Gate => "waits before going on".into(),
@@ -159,6 +181,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     }
     choice::lists(sight, &mut found);
     choice::records(sight, &mut found);
+    choice::steps(sight, &mut found);
     for requirement in &mut found {
         requirement.part = part_of(sight, requirement.unit);
     }

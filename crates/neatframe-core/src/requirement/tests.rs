@@ -50,5 +50,13 @@ requirements! {
 #[test]
 fn a_template_states_its_fields() {
     let stated = read("Return one JSON object:\n```json\n{\"boat\": \"text\", \"due\": \"HH:MM\"}\n```\n");
-    assert!(stated.contains(&"reply: fields boat, due".to_string()), "{stated:?}");
+    assert!(stated.contains(&"reply: fields boat (text), due (HH:MM)".to_string()), "{stated:?}");
+}
+
+#[test]
+fn columns_and_steps() {
+    let stated = read("Return a table with the columns Boat, Pier and Due.");
+    assert!(stated.contains(&"reply: fields Boat, Pier, Due".to_string()), "{stated:?}");
+    let stated = read("Work like this:\n1. Read the log.\n2. Sort the delays.\n3. Write the notice.\n");
+    assert!(stated.contains(&"reply: 3 steps in order".to_string()), "{stated:?}");
 }
