@@ -110,7 +110,21 @@ pub(crate) fn terminal() -> (bool, usize) {
 
 #[cfg(test)]
 mod tests {
-    use super::visible;
+    use super::{replace, visible};
+
+    #[test]
+    fn a_file_that_changed_meanwhile_is_left_alone() {
+        let folder = tempfile::tempdir().unwrap();
+        let path = folder.path().join("p.txt");
+        std::fs::write(&path, "as it is now").unwrap();
+        let error = replace(&path, Some(b"as it was read"), "mended").unwrap_err().to_string();
+        assert!(error.contains("has changed since it was read; nothing was written"), "{error}");
+        assert_eq!(std::fs::read_to_string(&path).unwrap(), "as it is now");
+        replace(&path, Some(b"as it is now"), "mended").unwrap();
+        assert_eq!(std::fs::read_to_string(&path).unwrap(), "mended");
+        let left = std::fs::read_dir(folder.path()).unwrap().count();
+        assert_eq!(left, 1, "no temporary file is left behind");
+    }
 
     #[test]
     fn control_characters_become_visible() {
