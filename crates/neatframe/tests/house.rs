@@ -219,3 +219,18 @@ fn requirements_are_shown_and_listed() {
         (Some("reply"), Some("amount"), Some("at most 80 words"))
     );
 }
+
+#[test]
+fn the_documented_example_is_a_house() {
+    let guide = include_str!("../../../docs/house.md");
+    let example = guide.split("```toml\n").nth(1).and_then(|rest| rest.split("```").next()).unwrap();
+    let folder = Folder::new();
+    folder.file("neatframe.toml", example);
+    folder.file("house-style.md", "Be calm.\n");
+    folder.file("tools.md", "list_boats(day): the boats of a day\n");
+    folder.file("frames.toml", "[[kind]]\nname = \"berth plan\"\nsay = [\"berth plan\"]\n");
+    folder.file("agents/p.md", "Write the notice for the boat line.\n");
+    let run = folder.run(&["review", "agents/p.md"]);
+    assert_eq!(run.err, "");
+    assert!(run.out.contains("of the tool agent frame") && run.out.contains("house-term"), "{}", run.out);
+}

@@ -143,12 +143,8 @@ impl Check for SkippedLevel {
                 let piece = &case.outline.pieces[section.first];
                 let message = format!("a heading of level {level} follows one of level {from}");
                 let write = format!("make it level {}", from + 1);
-                let finding = sink.report(piece.text.cover(piece.lead), message, write);
-                let signs = case.source.slice(piece.text).starts_with('#');
-                if signs {
-                    let span = Span::within(piece.text, 0, usize::from(level));
-                    finding.fix.push(Edit { span, replacement: "#".repeat(usize::from(from) + 1) });
-                }
+                // No fix: the headings beside it would become its children.
+                sink.report(piece.text.cover(piece.lead), message, write);
                 shift = Some((from, level));
             }
             before = Some(level);
