@@ -65,7 +65,7 @@ pub use limits::Limits;
 pub use message::{Anchor, Message, MessageSpan, Speaker};
 pub use outline::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
 pub use reframe::{Change, Note, Reframed, Wishes, reframe};
-pub use requirement::{Bound, Demand, Field, Measure, Requirement, Subject};
+pub use requirement::{Bound, Demand, Field, Measure, Pattern, Requirement, Sequence, Subject};
 pub use review::{Review, Settings, Stretch, review};
 pub use slots::{Slot, Syntax};
 pub use source::{LARGEST, Position, Source, SourceError};

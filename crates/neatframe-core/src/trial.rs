@@ -29,7 +29,8 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
         | Demand::BeginsWith(_)
         | Demand::EndsWith(_)
         | Demand::OneOf(_)
-        | Demand::DateForm(_) => true,
+        | Demand::DateForm(_)
+        | Demand::Pattern(_) => true,
         _ => false,
     }
 }
@@ -58,6 +59,16 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             place: at(offset, date.len()),
             what: format!("`{date}` is not {form}"),
         }),
+        Demand::Pattern(pattern) => {
+            let told = field(body, &pattern.of)
+                .or_else(|| field(body, pattern.of.strip_suffix('s')?))
+                .or_else(|| field(body, &pattern.of.replace(' ', "_")))
+                .map(|(offset, length)| (offset, &body[offset..offset + length]))
+                .filter(|(_, value)| !value.trim().is_empty() && !pattern.fits(value));
+            let (offset, code) = told.or_else(|| pattern.broken_in(body))?;
+            let what = format!("`{}` is not in the form {}", code.trim(), pattern.shape);
+            Some(Breach { place: at(offset, code.len()), what })
+        }
         Demand::Omit(words) => {
             let place = whole_word(body, words).map(|offset| at(offset, words.len()))?;
             Some(Breach { place, what: format!("`{}` stands in a sample", &text[place.range()]) })

@@ -169,8 +169,12 @@ static COPIED: Meta = Meta {
     on: false,
     english: false,
     why: "A value in a template is copied into answers where it does not belong.",
-    bad: &["Return this:\n```json\n{\"guest\": \"Nora Quayle\", \"day\": \"2031-05-03\"}\n```"],
-    good: &["Return this:\n```json\n{\"guest\": \"text\", \"day\": \"YYYY-MM-DD\"}\n```"],
+    bad: &[
+        "Return this:\n```json\n{\"guest\": \"text\", \"day\": \"2031-05-03\"}\n```",
+        "Return this:\n```json\n{\"guest\": \"Nora Quayle\", \"day\": \"YYYY-MM-DD\"}\n```",
+        "Return this:\n```json\n{\"guest\": \"text\", \"fare\": 14.50}\n```",
+    ],
+    good: &["Return this:\n```json\n{\"guest\": \"text\", \"day\": \"YYYY-MM-DD\", \"fare\": 0.0}\n```"],
 };
 
 impl Check for CopiedValues {
@@ -184,20 +188,46 @@ impl Check for CopiedValues {
             if case.labels[index].component != Some(Component::OutputFormat) || !text.contains('{') {
                 continue;
             }
-            let dated = case.words_of(index).iter().find(|word| {
-                let shown = word.text(case.source.text());
-                shown.len() == 4
-                    && (shown.starts_with("19") || shown.starts_with("20"))
-                    && shown.bytes().all(|b| b.is_ascii_digit())
-            });
-            if let Some(word) = dated.filter(|_| trial::keys(text).len() >= 2) {
-                let message = format!("`{}` in a template is copied into answers", case.text(word.span()));
+            let value = real_value(text).filter(|_| trial::keys(text).len() >= 2);
+            if let Some((at, length)) = value {
+                let place = Span::within(unit.text, at, length);
+                let message = format!("`{}` in a template is copied into answers", case.text(place));
                 sink.report(
-                    word.span(),
+                    place,
                     message,
                     "write what goes there (`YYYY-MM-DD`), or mark the block as a sample",
                 );
             }
         }
     }
+}
+
+/// The first value of a record that is one case of many: a date, an amount with cents, a person's name.
+fn real_value(record: &str) -> Option<(usize, usize)> {
+    let mut from = 0;
+    while let Some(colon) = record[from..].find(':').map(|at| from + at) {
+        let rest = record[colon + 1..].trim_start_matches([' ', '"']);
+        let at = record.len() - rest.len();
+        let length = rest.find(['"', ',', '}', '\n']).unwrap_or(rest.len());
+        let value = rest[..length].trim_end();
+        let signs = |wanted: char| value.chars().filter(|c| *c == wanted).count();
+        let figures = value.chars().all(|c| c.is_ascii_digit() || matches!(c, '-' | '.' | '/'));
+        let digits = value.chars().filter(char::is_ascii_digit).count();
+        let date =
+            figures && (6..=8).contains(&digits) && (signs('-') == 2 || signs('/') == 2 || signs('.') == 2);
+        let year = value.len() == 4 && digits == 4 && value.starts_with(['1', '2']);
+        let cents = figures
+            && value.rsplit_once('.').is_some_and(|(whole, cents)| cents.len() == 2 && whole.len() >= 2);
+        let capital = |word: &str| {
+            word.starts_with(char::is_uppercase)
+                && word.chars().skip(1).all(char::is_lowercase)
+                && word.len() > 1
+        };
+        let named = (2..=3).contains(&value.split(' ').count()) && value.split(' ').all(capital);
+        if date || year || cents || named {
+            return Some((at, value.len()));
+        }
+        from = colon + 1;
+    }
+    None
 }

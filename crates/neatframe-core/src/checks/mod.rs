@@ -11,6 +11,7 @@ mod markup;
 mod missing;
 mod name_spelling;
 mod order_against_ban;
+mod order_of_work;
 mod phrasing;
 mod private_data;
 mod redundant;
@@ -98,6 +99,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &wordy::HardReading,
     &clashing_demands::ClashingDemands,
     &order_against_ban::OrderAgainstBan,
+    &order_of_work::OrderOfWork,
     &name_spelling::NameSpelling,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
@@ -216,10 +218,14 @@ pub(crate) fn shown(source: &Source, span: Span) -> String {
     while !source.text().is_char_boundary(end) {
         end += 1;
     }
-    let line = source.text()[span.start()..end].split_whitespace().collect::<Vec<_>>().join(" ");
+    shortened(&source.text()[span.start()..end].split_whitespace().collect::<Vec<_>>().join(" "))
+}
+
+/// A line cut after 60 characters.
+pub(crate) fn shortened(line: &str) -> String {
     match line.char_indices().nth(60) {
         Some((at, _)) => format!("{}…", line[..at].trim_end()),
-        None => line,
+        None => line.to_string(),
     }
 }
 

@@ -25,10 +25,13 @@ static BREAKS: Meta = Meta {
         "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: DELAYED",
         "You are Merle, a clerk. Use no emoji.\nGuest: hi\nMerle: Hello 🙂 How can I help?\nGuest: bye\nMerle: Goodbye.",
         "Write dates as YYYY-MM-DD.\nSample report: We sailed on 3 May.\nSample record: {\"day\": \"03/05/2031\"}",
+        "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: my ticket is lost\nSample record: lf 12, lost at the pier: LF-12",
+        "Fill in the slip. A parcel number has two capital letters and three digits.\nSample slip: parcel ab 12\nSample record: {\"parcel_number\": \"ab12\"}",
         "Leave out BEGIN and COMMIT.\nSample script:\n```sql\nBEGIN;\nDROP TABLE boats;\n```",
     ],
     good: &[
         "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
+        "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: lf-12\nSample record: LF-0012, on board of LF 2",
         "You are Merle, a clerk. Use no emoji.\nGuest: hi 🙂\nMerle: Hello. How can I help?\nGuest: bye\nMerle: Goodbye.",
         "Write dates as YYYY-MM-DD.\nSample report: We sailed on 03/05/2031.\nSample record: {\"day\": \"2031-05-03\"}",
     ],
@@ -74,6 +77,7 @@ impl Check for SampleBreaksRule {
                     Demand::Manner { axis: "questions at a time", .. }
                         | Demand::Omit(_)
                         | Demand::DateForm(_)
+                        | Demand::Pattern(_)
                         | Demand::Manner { axis: "emoji", .. }
                 );
                 let breach =

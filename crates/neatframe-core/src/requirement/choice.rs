@@ -1,6 +1,6 @@
 //! Closed lists: the labels to choose from, the fields of a record, the written form of dates.
 
-use super::{Demand, Field, Requirement, Sight, Subject, words::quotations};
+use super::{Demand, Field, Requirement, Sight, words::quotations};
 use crate::component::Component;
 use crate::numbering;
 use crate::span::Span;
@@ -25,14 +25,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let body = &text[span.range()];
     let mut push = |demand: Demand| {
-        found.push(Requirement {
-            unit,
-            span,
-            subject: Subject::Reply,
-            demand,
-            conditional: false,
-            part: None,
-        });
+        found.push(Requirement::on_reply(unit, span, demand, false));
     };
     if let Some(form) = DATES.iter().find(|form| body.to_uppercase().contains(*form)) {
         let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
@@ -96,14 +89,7 @@ pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let fields = if shape && body.contains('{') { template(body) } else { columns(body) };
         if fields.len() >= 2 {
             let demand = Demand::Fields(fields);
-            found.push(Requirement {
-                unit,
-                span,
-                subject: Subject::Reply,
-                demand,
-                conditional: false,
-                part: None,
-            });
+            found.push(Requirement::on_reply(unit, span, demand, false));
         }
     }
 }
@@ -154,15 +140,17 @@ pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let after = sight.units.partition_point(|unit| unit.text.end() <= run[0].place.start());
         let asks = sight.labels.get(after).is_some_and(|label| label.serves(Component::Task));
         if asks || run[0].word.is_some() {
-            let demand = Demand::Steps(run.len());
-            found.push(Requirement {
-                unit: after.min(sight.units.len().saturating_sub(1)),
-                span: place,
-                subject: Subject::Reply,
+            let first = |step: &numbering::Numbered| {
+                let unit = sight.units.partition_point(|unit| unit.text.end() <= step.place.start());
+                sight.units.get(unit).map_or(step.place, |unit| unit.text)
+            };
+            let demand = Demand::Steps(run.iter().map(first).collect());
+            found.push(Requirement::on_reply(
+                after.min(sight.units.len().saturating_sub(1)),
+                place,
                 demand,
-                conditional: false,
-                part: None,
-            });
+                false,
+            ));
         }
     }
 }
@@ -201,14 +189,7 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         if names.len() >= 2 && (capital || body.contains("label") || body.contains("class")) {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
-            found.push(Requirement {
-                unit: lead,
-                span,
-                subject: Subject::Reply,
-                demand,
-                conditional: false,
-                part: None,
-            });
+            found.push(Requirement::on_reply(lead, span, demand, false));
         }
     }
 }

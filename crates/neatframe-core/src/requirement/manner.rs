@@ -1,6 +1,6 @@
 //! Demands on manner: which pole of an axis a unit asks for.
 
-use super::{Demand, Requirement, Sight, Subject, is_exception};
+use super::{Demand, Requirement, Sight, is_exception};
 use crate::lexicon::{POLES, Set, vocabulary};
 
 /// How many words before the pole a negation reaches.
@@ -33,13 +33,6 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         };
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         let conditional = is_exception(text, words);
-        found.push(Requirement {
-            unit,
-            span: place,
-            subject: Subject::Reply,
-            demand,
-            conditional,
-            part: None,
-        });
+        found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

@@ -5,10 +5,14 @@ mod choice;
 mod length;
 mod manner;
 mod measure;
+mod order;
+mod pattern;
 mod words;
 
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
+pub use order::Sequence;
+pub use pattern::Pattern;
 pub(crate) use words::is_exception;
 
 use crate::classify::Label;
@@ -73,10 +77,14 @@ pub enum Demand {
     OneOf(Vec<String>),
     /// A written form for dates, such as `YYYY-MM-DD`.
     DateForm(String),
+    /// A written form for codes, numbers or names.
+    Pattern(Pattern),
     /// The fields of a record or the columns of a table, in order.
     Fields(Vec<Field>),
-    /// This many numbered steps, in their order.
-    Steps(usize),
+    /// Numbered steps, in their order: where the words of each stand.
+    Steps(Vec<Span>),
+    /// One thing is done before another.
+    Sequence(Sequence),
     /// The school grade for which the reply is to read.
     ReadingLevel(u32),
     /// What to do when something is missing or fails.
@@ -112,8 +120,10 @@ impl Demand {
             Demand::EndsWith(_) => "ends_with",
             Demand::OneOf(_) => "one_of",
             Demand::DateForm(_) => "date_form",
+            Demand::Pattern(_) => "pattern",
             Demand::Fields(_) => "fields",
             Demand::Steps(_) => "steps",
+            Demand::Sequence(_) => "sequence",
             Demand::ReadingLevel(_) => "reading_level",
             Demand::Fallback => "fallback",
             Demand::Gate => "gate",
@@ -131,11 +141,13 @@ impl Demand {
             Demand::EndsWith(words) => format!("ends with `{words}`"),
             Demand::OneOf(words) => format!("one of {}", words.join(", ")),
             Demand::DateForm(form) => format!("dates as {form}"),
+            Demand::Pattern(pattern) => format!("{} as {}", pattern.of, pattern.shape),
             Demand::Fields(fields) => {
                 let named: Vec<String> = fields.iter().map(Field::shown).collect();
                 format!("fields {}", named.join(", "))
             }
-            Demand::Steps(count) => format!("{count} steps in order"),
+            Demand::Steps(steps) => format!("{} steps in order", steps.len()),
+            Demand::Sequence(order) => format!("`{}` before `{}`", order.first, order.then),
             Demand::ReadingLevel(grade) => format!("reads at grade {grade}"),
             Demand::Fallback => "says what to do in a gap".into(),
             Demand::Gate => "waits before going on".into(),
@@ -160,6 +172,13 @@ pub struct Requirement {
     pub conditional: bool,
 }
 
+impl Requirement {
+    /// A demand on the whole reply.
+    fn on_reply(unit: usize, span: Span, demand: Demand, conditional: bool) -> Requirement {
+        Requirement { unit, span, subject: Subject::Reply, demand, part: None, conditional }
+    }
+}
+
 /// What the readers of single kinds of demand see.
 pub(crate) struct Sight<'a> {
     pub(crate) source: &'a Source,
@@ -178,7 +197,9 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         manner::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);
         words::read(sight, unit, &mut found);
+        order::read(sight, unit, &mut found);
     }
+    pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);

@@ -44,6 +44,13 @@ requirements! {
     choices: "Answer with one of LATE, BROKEN or WRONG." => ["reply: one of LATE, BROKEN, WRONG"];
     dates: "Write every date as YYYY-MM-DD." => ["reply: dates as YYYY-MM-DD"];
     reading_level: "Write at a grade 6 reading level." => ["reply: reads at grade 6"];
+    sequence: "Read the whole log before you write the notice." => ["reply: `Read the whole log` before `you write the notice`"];
+    sequence_turned: "After sorting the delays, count the lost tickets." => ["reply: `sorting the delays` before `count the lost tickets`"];
+    no_sequence: "Send it before noon. Be there after 5 pm." => [];
+    pattern_shown: "Fill in the slip. Ticket numbers have the form `LF-0000`." => ["reply: ticket numbers as AA-9999"];
+    pattern_told: "A parcel number has two capital letters and three digits." => ["reply: parcel number as AA999"];
+    pattern_joined: "Every berth code is one capital letter, a hyphen and two digits." => ["reply: berth code as A-99"];
+    no_pattern: "A quiz has two rounds and three digits on the board." => [];
     numbers_that_name: "Go back to step 3. Check the two lines above." => [];
 }
 

@@ -1,6 +1,6 @@
 //! Words that the reply has to hold, or must not, and what rules say about gaps and waiting.
 
-use super::{Demand, Requirement, Sight, Subject};
+use super::{Demand, Requirement, Sight};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
@@ -49,14 +49,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     let conditional = is_exception(text, words);
     let mut push = |place: Span, demand: Demand| {
-        found.push(Requirement {
-            unit,
-            span: place,
-            subject: Subject::Reply,
-            demand,
-            conditional,
-            part: None,
-        });
+        found.push(Requirement::on_reply(unit, place, demand, conditional));
     };
     for (place, inner) in quotations(text, span).into_iter().take(6) {
         let before = text[span.start()..place.start()].to_lowercase();
