@@ -141,7 +141,7 @@ pub(crate) struct WorkArgs {
     /// Leave the rules of the house aside
     #[arg(long, conflicts_with = "house")]
     pub(crate) no_house: bool,
-    /// How tokens are counted: o200k_base, cl100k_base, or estimate:1.15 for a vocabulary that is not public
+    /// How tokens are counted: o200k_base, cl100k_base, the path of a tokenizer.json, or estimate:1.15 where none is public
     #[arg(long, value_name = "NAME")]
     pub(crate) vocabulary: Option<String>,
     /// How to read the files

@@ -1,4 +1,5 @@
-//! Token counts: exact for the published vocabularies, an estimate by a stated factor where a vocabulary is not public.
+//! Token counts: exact for the published vocabularies and for a user's own, an estimate by a stated factor where a
+//! vocabulary is not public.
 
 use anyhow::{Context, Result, ensure};
 use neatframe_core::{CountTokens, Tokens};
@@ -6,33 +7,59 @@ use neatframe_tokens::Vocabulary;
 
 /// How tokens are counted.
 pub(crate) struct Counter {
-    vocabulary: &'static Vocabulary,
     name: String,
-    /// Tokens for one of `o200k_base`; `None` for an exact count.
-    factor: Option<f64>,
+    by: By,
+}
+
+enum By {
+    Published(&'static Vocabulary),
+    /// Tokens for one of `o200k_base`.
+    Factor(f64),
+    #[cfg(feature = "vocabulary-files")]
+    File(Box<crate::vocabulary_file::VocabularyFile>),
 }
 
 impl Default for Counter {
     fn default() -> Counter {
         let vocabulary = Vocabulary::o200k_base();
-        Counter { vocabulary, name: vocabulary.name().into(), factor: None }
+        Counter { name: vocabulary.name().into(), by: By::Published(vocabulary) }
     }
 }
 
 impl Counter {
-    /// A vocabulary by its published name, or `estimate:1.15` for 1.15 tokens to one of `o200k_base`.
+    /// A vocabulary by its published name, the path of a `tokenizer.json`, or `estimate:1.15` for 1.15 tokens to one of
+    /// `o200k_base`.
     pub(crate) fn named(name: &str) -> Result<Counter> {
         if let Some(vocabulary) = Vocabulary::named(name) {
-            return Ok(Counter { vocabulary, name: name.into(), factor: None });
+            return Ok(Counter { name: name.into(), by: By::Published(vocabulary) });
+        }
+        if std::path::Path::new(name).extension().is_some_and(|ending| ending == "json") {
+            return of_file(name);
         }
         let written = name.strip_prefix("estimate:").with_context(|| {
-            format!("there is no vocabulary `{name}`; there are o200k_base, cl100k_base, and estimate:FACTOR for others")
+            format!(
+                "there is no vocabulary `{name}`; there are o200k_base, cl100k_base, the path of a tokenizer.json, and \
+                 estimate:FACTOR for others"
+            )
         })?;
         let factor: f64 =
             written.parse().ok().with_context(|| format!("`{written}` is no factor; write estimate:1.15"))?;
         ensure!((0.1..=10.0).contains(&factor), "a factor of {factor} is beyond 0.1 to 10");
-        Ok(Counter { factor: Some(factor), name: format!("{factor} × o200k_base"), ..Counter::default() })
+        Ok(Counter { name: format!("{factor} × o200k_base"), by: By::Factor(factor) })
     }
+}
+
+#[cfg(feature = "vocabulary-files")]
+fn of_file(path: &str) -> Result<Counter> {
+    let file = crate::vocabulary_file::VocabularyFile::read(path.as_ref())?;
+    Ok(Counter { name: path.into(), by: By::File(Box::new(file)) })
+}
+
+#[cfg(not(feature = "vocabulary-files"))]
+fn of_file(path: &str) -> Result<Counter> {
+    anyhow::bail!(
+        "{path}: this build reads no vocabulary files; build it with `--features vocabulary-files`, or use estimate:FACTOR"
+    )
 }
 
 impl CountTokens for Counter {
@@ -41,11 +68,18 @@ impl CountTokens for Counter {
     }
 
     fn count(&self, text: &str) -> Tokens {
-        let mut lengths = Vec::with_capacity(text.len() / 4);
-        self.vocabulary.lengths(text, |length| lengths.push(length));
-        match self.factor {
-            None => Tokens { lengths, exact: true },
-            Some(factor) => Tokens { lengths: spread(&lengths, factor), exact: false },
+        let published = |vocabulary: &Vocabulary| {
+            let mut lengths = Vec::with_capacity(text.len() / 4);
+            vocabulary.lengths(text, |length| lengths.push(length));
+            lengths
+        };
+        match &self.by {
+            By::Published(vocabulary) => Tokens { lengths: published(vocabulary), exact: true },
+            By::Factor(factor) => {
+                Tokens { lengths: spread(&published(Vocabulary::o200k_base()), *factor), exact: false }
+            }
+            #[cfg(feature = "vocabulary-files")]
+            By::File(file) => Tokens { lengths: file.lengths(text), exact: true },
         }
     }
 }

@@ -9,6 +9,8 @@ mod messages;
 mod output;
 mod prices;
 mod render;
+#[cfg(feature = "vocabulary-files")]
+mod vocabulary_file;
 
 use clap::Parser;
 use std::process::ExitCode;

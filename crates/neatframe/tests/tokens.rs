@@ -20,6 +20,32 @@ fn the_table_of_parts() {
 }
 
 #[test]
+fn the_house_names_the_price_list() {
+    let folder = Folder::new();
+    folder.file("p.md", PROMPT);
+    folder.file("prices.toml", PRICES);
+    folder.file("neatframe.toml", "prices = \"prices.toml\"\n");
+    let by_house = folder.run(&["tokens", "p.md", "--calls", "1000"]);
+    let by_argument =
+        folder.run(&["tokens", "p.md", "--calls", "1000", "--no-house", "--prices", "prices.toml"]);
+    assert_eq!((by_house.code, &by_house.out), (0, &by_argument.out), "{}", by_house.err);
+    folder.file("neatframe.toml", "prices = \"lost.toml\"\n");
+    let lost = folder.run(&["tokens", "p.md"]);
+    assert_eq!(lost.code, 2);
+    assert!(lost.err.contains("lost.toml"), "{}", lost.err);
+}
+
+#[test]
+fn a_vocabulary_of_ones_own_is_named_in_errors() {
+    let folder = Folder::new();
+    folder.file("p.md", PROMPT);
+    folder.file("mine.json", "{}");
+    let run = folder.run(&["tokens", "p.md", "--vocabulary", "mine.json"]);
+    assert_eq!(run.code, 2);
+    assert!(run.err.contains("mine.json"), "{}", run.err);
+}
+
+#[test]
 fn parts_add_up_in_every_form() {
     let folder = Folder::new();
     folder.file("p.md", PROMPT);

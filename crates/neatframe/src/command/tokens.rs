@@ -13,9 +13,11 @@ use std::process::ExitCode;
 
 pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
     let counter = args.work.vocabulary.as_deref().map_or_else(|| Ok(Counter::default()), Counter::named)?;
-    let prices = args.prices.as_deref().map(PriceList::read).transpose()?;
     let (inputs, mut failed) = input::find(&args.paths);
     let mut houses = Houses::new(&args.work, &counter);
+    let house = inputs.first().map(|input| houses.of(input)).transpose()?.flatten();
+    let list = args.prices.clone().or_else(|| house.and_then(|house| house.prices()));
+    let prices = list.as_deref().map(PriceList::read).transpose()?;
     let (colour, width) = output::terminal();
     let mut total = render::Total::default();
     if args.format == TokensFormat::Csv {

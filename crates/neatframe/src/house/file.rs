@@ -18,6 +18,8 @@ pub(super) struct File {
     pub(super) with: Vec<PathBuf>,
     /// Frames and kinds of work of the house.
     pub(super) frames: Option<PathBuf>,
+    /// The price list.
+    pub(super) prices: Option<PathBuf>,
     pub(super) checks: BTreeMap<CheckId, Level>,
     pub(super) words: Words,
     pub(super) limits: Limits,

@@ -155,6 +155,11 @@ impl House {
         Ok(House { folder, file, accepted })
     }
 
+    /// The price list that the house keeps.
+    pub(crate) fn prices(&self) -> Option<PathBuf> {
+        self.file.prices.as_ref().map(|path| self.folder.join(path))
+    }
+
     /// The folder of the house's file.
     pub(crate) fn folder(&self) -> &Path {
         &self.folder
