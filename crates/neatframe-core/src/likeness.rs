@@ -22,32 +22,169 @@ pub(crate) struct Gist {
     one_quality: bool,
 }
 
-/// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most").
-const FRAMING: &str = " keep make made be stay give given use used write written ensure sure remember forget need needs want \
- long longer short shorter length size total overall most least more less fewer under below over above within maximum max minimum min \
- time times look looks sound come comes thing things way please reply replies answer answers response responses output text \
- include note important really very said say last first well everything whole part parts count counted also exceed limit limited \
- last time again get put do done have has go goes it its ";
+/// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
+const FRAMING: &[&str] = &[
+    "above",
+    "again",
+    "also",
+    "answer",
+    "answers",
+    "be",
+    "below",
+    "come",
+    "comes",
+    "count",
+    "counted",
+    "do",
+    "done",
+    "ensure",
+    "everything",
+    "exceed",
+    "fewer",
+    "first",
+    "forget",
+    "get",
+    "give",
+    "given",
+    "go",
+    "goes",
+    "has",
+    "have",
+    "important",
+    "include",
+    "it",
+    "its",
+    "keep",
+    "last",
+    "least",
+    "length",
+    "less",
+    "limit",
+    "limited",
+    "long",
+    "longer",
+    "look",
+    "looks",
+    "made",
+    "make",
+    "max",
+    "maximum",
+    "min",
+    "minimum",
+    "more",
+    "most",
+    "need",
+    "needs",
+    "note",
+    "output",
+    "over",
+    "overall",
+    "part",
+    "parts",
+    "please",
+    "put",
+    "really",
+    "remember",
+    "replies",
+    "reply",
+    "response",
+    "responses",
+    "said",
+    "say",
+    "short",
+    "shorter",
+    "size",
+    "sound",
+    "stay",
+    "sure",
+    "text",
+    "thing",
+    "things",
+    "time",
+    "times",
+    "total",
+    "under",
+    "use",
+    "used",
+    "very",
+    "want",
+    "way",
+    "well",
+    "whole",
+    "within",
+    "write",
+    "written",
+];
 
-/// Names of what comes back.
-const OUTPUTS: &str =
-    " newsletter letter email mail message article summary note notice page report feedback copy essay post ";
+/// Names of what comes back. Sorted.
+const OUTPUTS: &[&str] = &[
+    "article",
+    "copy",
+    "email",
+    "essay",
+    "feedback",
+    "letter",
+    "mail",
+    "message",
+    "newsletter",
+    "note",
+    "notice",
+    "page",
+    "post",
+    "report",
+    "summary",
+];
 
-/// Groups of words that demand the same.
-const SAME: [&str; 13] = [
-    " money amount amounts price prices sum sums ",
-    " brief concise short succinct terse ",
-    " nice kind polite friendly courteous ",
-    " figure figures number numbers ",
-    " customer customers client clients ",
-    " cheap inexpensive affordable low-cost ",
-    " simple plain easy ",
-    " e-mail email mail ",
-    " invent fabricate hallucinate ",
-    " picture image photo ",
-    " heading headline title ",
-    " professional businesslike ",
-    " bullet bullets ",
+/// Words that demand the same as others, with the number of their group. Sorted.
+const SAME: &[(&str, u8)] = &[
+    ("affordable", 5),
+    ("amount", 0),
+    ("amounts", 0),
+    ("brief", 1),
+    ("bullet", 12),
+    ("bullets", 12),
+    ("businesslike", 11),
+    ("cheap", 5),
+    ("client", 4),
+    ("clients", 4),
+    ("concise", 1),
+    ("courteous", 2),
+    ("customer", 4),
+    ("customers", 4),
+    ("e-mail", 7),
+    ("easy", 6),
+    ("email", 7),
+    ("fabricate", 8),
+    ("figure", 3),
+    ("figures", 3),
+    ("friendly", 2),
+    ("hallucinate", 8),
+    ("heading", 10),
+    ("headline", 10),
+    ("image", 9),
+    ("inexpensive", 5),
+    ("invent", 8),
+    ("kind", 2),
+    ("low-cost", 5),
+    ("mail", 7),
+    ("money", 0),
+    ("nice", 2),
+    ("number", 3),
+    ("numbers", 3),
+    ("photo", 9),
+    ("picture", 9),
+    ("plain", 6),
+    ("polite", 2),
+    ("price", 0),
+    ("prices", 0),
+    ("professional", 11),
+    ("short", 1),
+    ("simple", 6),
+    ("succinct", 1),
+    ("sum", 0),
+    ("sums", 0),
+    ("terse", 1),
+    ("title", 10),
 ];
 
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
@@ -62,22 +199,20 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         negations += u32::from(word.is(vocabulary::NEGATION));
-        let lower = word.text(text).to_lowercase();
+        let lower = word.lower(text);
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";
-        gist.each |= matches!(lower.as_str(), "every" | "each");
-        gist.keeps |= matches!(lower.as_str(), "keep" | "preserve" | "retain");
-        gist.changes |= matches!(
-            lower.as_str(),
-            "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete"
-        );
+        gist.each |= matches!(&*lower, "every" | "each");
+        gist.keeps |= matches!(&*lower, "keep" | "preserve" | "retain");
+        gist.changes |=
+            matches!(&*lower, "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete");
         only |= lower == "only" || lower == "just" && gist.stems.is_empty();
-        beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&lower.as_str());
+        beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
         if word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
         }
-        if !FRAMING.contains(&format!(" {lower} ")) || is_quality(&lower) {
+        if FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) {
             gist.stems.push(stem(&lower));
         }
     }
@@ -85,12 +220,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.stems.dedup();
     gist.numbers.sort_unstable();
     // "Keep the newsletter short": what is to be short hardly matters.
-    let output = |word: &&Word| OUTPUTS.contains(&format!(" {} ", word.text(text).to_lowercase()));
-    let named = words
-        .iter()
-        .filter(output)
-        .map(|word| stem(&word.text(text).to_lowercase()))
-        .find(|_| gist.stems.len() == 2);
+    let output = |word: &&Word| OUTPUTS.binary_search(&&*word.lower(text)).is_ok();
+    let named =
+        words.iter().filter(output).map(|word| stem(&word.lower(text))).find(|_| gist.stems.len() == 2);
     if let Some(at) =
         named.filter(|_| quality && words.len() <= 10).and_then(|named| gist.stems.binary_search(&named).ok())
     {
@@ -141,8 +273,8 @@ impl Gist {
 
 /// A light stemmer: folds plural and verb endings, and words of one meaning.
 pub(crate) fn stem(word: &str) -> u32 {
-    if let Some(group) = SAME.iter().find(|group| group.contains(&format!(" {word} "))) {
-        return hash(group.as_bytes());
+    if let Ok(at) = SAME.binary_search_by(|(known, _)| (*known).cmp(word)) {
+        return hash(&[SAME[at].1]);
     }
     let base = word.strip_suffix("'s").unwrap_or(word);
     let cut = |suffix: &str, least: usize| base.strip_suffix(suffix).filter(|rest| rest.len() >= least);
@@ -192,6 +324,11 @@ mod tests {
         assert!(!said("Bullets have at most 12 words.", "Titles have at most 8 words."));
         assert!(!said("Never name the pier.", "Name the pier."));
         assert!(!said("Write the answer.", "Write the summary of the answer in French."));
+    }
+
+    #[test]
+    fn lists_are_sorted() {
+        assert!(FRAMING.is_sorted() && OUTPUTS.is_sorted() && SAME.is_sorted());
     }
 
     #[test]

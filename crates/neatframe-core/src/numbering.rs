@@ -7,6 +7,7 @@ use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::UnitKind;
+use std::borrow::Cow;
 use std::collections::{BTreeSet, HashMap};
 
 /// A part that carries a number.
@@ -254,8 +255,8 @@ fn is_marker(case: &Case<'_>, unit: usize, word: Span) -> bool {
 fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
     let text = case.source.text();
     let words = case.words_of(unit);
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
-    let of = (at + 2..at + 5).any(|at| matches!(lower(at).as_str(), "of" | "in" | "from" | "under"));
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let of = (at + 2..at + 5).any(|at| matches!(&*lower(at), "of" | "in" | "from" | "under"));
     let here = [
         "prompt",
         "instructions",
@@ -269,7 +270,7 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
         "this",
         "these",
     ];
-    let of = of && !(at + 2..at + 9).any(|at| here.contains(&lower(at).as_str()));
+    let of = of && !(at + 2..at + 9).any(|at| here.contains(&&*lower(at)));
     let made = matches!(
         name,
         "question" | "example" | "item" | "figure" | "clause" | "task" | "point" | "part" | "round" | "table"
@@ -278,15 +279,12 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
     let background = made
         && !words[..at].iter().any(|word| {
             word.is(vocabulary::VERB)
-                && matches!(
-                    lower_of(text, *word).as_str(),
-                    "see" | "follow" | "repeat" | "go" | "use" | "check"
-                )
+                && matches!(&*lower_of(text, *word), "see" | "follow" | "repeat" | "go" | "use" | "check")
         });
     let quantity = at > 0 && words[at - 1].is_number();
     of || background || quantity
 }
 
-fn lower_of(text: &str, word: crate::words::Word) -> String {
-    word.text(text).to_lowercase()
+fn lower_of(text: &str, word: crate::words::Word) -> Cow<'_, str> {
+    word.lower(text)
 }

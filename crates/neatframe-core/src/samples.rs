@@ -196,21 +196,20 @@ fn persona(case: &Case<'_>) -> Option<String> {
     let roles = (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).take(4);
     roles.into_iter().find_map(|unit| {
         case.words_of(unit).windows(3).find_map(|run| {
-            let lower = |at: usize| run[at].text(text).to_lowercase();
+            let lower = |at: usize| run[at].lower(text);
             let named = lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as";
             let name = run[2].text(text);
             if named && name.starts_with(char::is_uppercase) {
                 return Some(name.to_lowercase());
             }
             // "You are the information kiosk of a garden": the last word before the phrase ends.
-            let article = ["a", "an", "the"].contains(&lower(2).as_str());
+            let article = ["a", "an", "the"].contains(&&*lower(2));
             let words = case.words_of(unit);
             let at = words.iter().position(|word| word.start == run[2].start).filter(|_| named && article)?;
-            let ends = |word: &crate::words::Word| {
-                word.is_punctuation() || ENDS.contains(&word.text(text).to_lowercase().as_str())
-            };
+            let ends =
+                |word: &crate::words::Word| word.is_punctuation() || ENDS.contains(&&*word.lower(text));
             let length = words[at + 1..].iter().position(ends).unwrap_or(words.len() - at - 1);
-            words.get(at + length).filter(|_| length > 0).map(|word| word.text(text).to_lowercase())
+            words.get(at + length).filter(|_| length > 0).map(|word| word.lower(text).into_owned())
         })
     })
 }

@@ -2,6 +2,7 @@
 
 use crate::lexicon::vocabulary;
 use crate::span::Span;
+use std::borrow::Cow;
 
 /// A word, a number or a run of one punctuation mark.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -19,6 +20,13 @@ impl Word {
 
     pub(crate) fn text(self, text: &str) -> &str {
         &text[self.start as usize..self.end as usize]
+    }
+
+    /// The word in lower case; borrowed where it is so already.
+    pub(crate) fn lower(self, text: &str) -> Cow<'_, str> {
+        let word = self.text(text);
+        let plain = word.bytes().all(|byte| byte.is_ascii() && !byte.is_ascii_uppercase());
+        if plain { Cow::Borrowed(word) } else { Cow::Owned(word.to_lowercase()) }
     }
 
     /// The vocabulary's flags for the word, 0 for a word it does not hold.

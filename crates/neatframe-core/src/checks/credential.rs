@@ -66,14 +66,15 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         "key",
     ];
     for at in 0..words.len() {
-        let lower = words[at].text(text).to_lowercase();
-        if !SECRETS.contains(&lower.as_str()) {
+        let lower = words[at].lower(text);
+        if !SECRETS.contains(&&*lower) {
             continue;
         }
         let mut value = at + 1;
-        while words.get(value).is_some_and(|word| {
-            matches!(word.text(text).to_lowercase().as_str(), ":" | "=" | "is" | "\"" | "'" | "`" | "“")
-        }) {
+        while words
+            .get(value)
+            .is_some_and(|word| matches!(&*word.lower(text), ":" | "=" | "is" | "\"" | "'" | "`" | "“"))
+        {
             value += 1;
         }
         let Some(word) = words.get(value) else { continue };

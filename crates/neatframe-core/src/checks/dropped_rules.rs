@@ -58,7 +58,7 @@ impl Check for DroppedRules {
 /// "Do not ...", "if it asks you to ...": the prompt guards against the words rather than saying them.
 fn is_warded(text: &str, words: &[Word], at: usize) -> bool {
     let before = &words[at.saturating_sub(8)..at];
-    let lower = |word: &Word| word.text(text).to_lowercase();
+    let lower = |word: &Word| word.lower(text);
     before.iter().any(|word| {
         word.is(vocabulary::NEGATION)
             || [
@@ -77,8 +77,8 @@ fn is_warded(text: &str, words: &[Word], at: usize) -> bool {
                 "telling",
                 "asking",
             ]
-            .contains(&lower(word).as_str())
+            .contains(&&*lower(word))
     }) && before
         .iter()
-        .any(|word| word.is(vocabulary::NEGATION) || ["to", "you", "that"].contains(&lower(word).as_str()))
+        .any(|word| word.is(vocabulary::NEGATION) || ["to", "you", "that"].contains(&&*lower(word)))
 }

@@ -36,7 +36,7 @@ impl Check for NameSpelling {
             .find_map(|unit| {
                 let words = case.words_of(unit);
                 words.windows(3).find_map(|run| {
-                    let lower = |at: usize| run[at].text(text).to_lowercase();
+                    let lower = |at: usize| run[at].lower(text);
                     let named =
                         (lower(0) == "you" && lower(1) == "are") || (lower(0) == "name" && lower(1) == "is");
                     (named && is_name(text, run[2])).then_some(run[2])

@@ -7,6 +7,7 @@ use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::is_exception;
 use crate::words::Word;
+use std::borrow::Cow;
 use std::collections::HashMap;
 
 /// An order to do something always, and an order never to do it.
@@ -120,13 +121,13 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     {
         return Vec::new();
     }
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     let mut at = 0;
     while at < words.len() {
         let opens = at == 0
             || words[at - 1].is(vocabulary::STOP_MARK)
-            || matches!(lower(at - 1).as_str(), "," | "and" | "so" | "but" | "then" | "please");
+            || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please");
         if !opens {
             at += 1;
             continue;
@@ -134,7 +135,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let mut verb_at = at;
         let (mut forbids, mut universal) = (false, false);
         loop {
-            match lower(verb_at).as_str() {
+            match &*lower(verb_at) {
                 "never" | "don't" | "cannot" => forbids = true,
                 "do" | "must" if lower(verb_at + 1) == "not" => {
                     forbids = true;
@@ -176,47 +177,42 @@ fn order(
     clause: &[Word],
     (forbids, always): (bool, bool),
 ) -> Order {
-    let lower: Vec<String> = clause.iter().map(|word| word.text(text).to_lowercase()).collect();
+    let lower: Vec<Cow<str>> = clause.iter().map(|word| word.lower(text)).collect();
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
     let bound = [
         "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
         "as",
     ];
-    let universal = always || lower.iter().take(6).any(|word| all.contains(&word.as_str()));
-    let narrows = lower.iter().skip(1).any(|word| bound.contains(&word.as_str()) && word != "of");
-    let asks = lower
-        .iter()
-        .take(8)
-        .any(|word| matches!(word.as_str(), "anyone" | "anybody" | "everyone" | "everybody"));
+    let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
+    let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of");
+    let asks =
+        lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
-    let bounded = !asks && lower.iter().skip(1).any(|word| bound.contains(&word.as_str()));
+    let bounded = !asks && lower.iter().skip(1).any(|word| bound.contains(&&**word));
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
     };
     let head = clause.iter().take_while(|word| {
-        let lower = word.text(text).to_lowercase();
-        !bound.contains(&lower.as_str()) && lower != ","
+        let lower = word.lower(text);
+        !bound.contains(&&*lower) && lower != ","
     });
-    let mut object: Vec<u32> =
-        head.filter(meaning).map(|word| stem(&word.text(text).to_lowercase())).collect();
+    let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.lower(text))).collect();
     let refers = object.is_empty()
-        && lower
-            .first()
-            .is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&word.as_str()));
+        && lower.first().is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&&**word));
     if refers {
         // "Refunds are for supervisors only, so never give one."
         let before = words.iter().take_while(|word| word.start < verb.start).filter(meaning);
         let things = before.filter(|word| !word.is(vocabulary::VERB));
-        object.extend(things.map(|word| stem(&word.text(text).to_lowercase())));
+        object.extend(things.map(|word| stem(&word.lower(text))));
     }
-    let spoken = verb.text(text).to_lowercase();
-    let says = SAYS.contains(&spoken.as_str());
+    let spoken = verb.lower(text);
+    let says = SAYS.contains(&&*spoken);
     // To translate or cut a thing is not to keep it; to leave it out is not to say it.
-    let changes = CHANGES.contains(&spoken.as_str());
-    let leaves_out = LEAVES_OUT.contains(&spoken.as_str())
+    let changes = CHANGES.contains(&&*spoken);
+    let leaves_out = LEAVES_OUT.contains(&&*spoken)
         || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
     let forbids = forbids != (changes || leaves_out);
-    let verb = stem(match spoken.as_str() {
+    let verb = stem(match &*spoken {
         _ if says || leaves_out => "say",
         "preserve" | "retain" => "keep",
         _ if changes => "keep",

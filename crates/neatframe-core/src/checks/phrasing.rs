@@ -64,8 +64,8 @@ const TURNS: [&str; 11] = [
 /// True when the sentence or the next one says what to do.
 fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool {
     let text = case.source.text();
-    let lower = |word: &Word| word.text(text).to_lowercase();
-    let turns = |words: &[Word]| words.iter().any(|word| TURNS.contains(&lower(word).as_str()));
+    let lower = |word: &Word| word.lower(text);
+    let turns = |words: &[Word]| words.iter().any(|word| TURNS.contains(&&*lower(word)));
     let after = &words[hit.last + 1..];
     let end = after.iter().position(|word| matches!(word.text(text), "." | "!" | "?")).unwrap_or(after.len());
     let (same, next) = after.split_at(end);
@@ -96,8 +96,7 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
         let next = case.units.get(unit + 1).filter(|next| next.block == block && !next.opens_piece);
         next.and_then(|_| case.words_of(unit + 1).iter().find(|word| !word.is_punctuation()).map(lower))
     };
-    follows
-        .is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&word.as_str()))
+    follows.is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&&*word))
 }
 
 /// The sentence of a unit that holds a hit: a unit of several sentences keeps the others out.
@@ -241,16 +240,16 @@ impl Check for ProhibitionPile {
 fn is_bare_ban(case: &Case<'_>, unit: usize) -> bool {
     let words = case.words_of(unit);
     let text = case.source.text();
-    let lower = |word: &Word| word.text(text).to_lowercase();
-    let opening: Vec<String> =
+    let lower = |word: &Word| word.lower(text);
+    let opening: Vec<std::borrow::Cow<str>> =
         words.iter().filter(|word| !word.is_punctuation()).take(2).map(lower).collect();
-    let forbids = match opening.first().map(String::as_str) {
+    let forbids = match opening.first().map(AsRef::as_ref) {
         Some("never" | "don't" | "avoid" | "no") => true,
         Some("do" | "must") => opening.get(1).is_some_and(|word| word == "not"),
         _ => false,
     };
-    let more = words.iter().any(|word| {
-        matches!(word.text(text), ";" | ":" | "—" | "–") || TURNS.contains(&lower(word).as_str())
-    });
+    let more = words
+        .iter()
+        .any(|word| matches!(word.text(text), ";" | ":" | "—" | "–") || TURNS.contains(&&*lower(word)));
     forbids && !more
 }

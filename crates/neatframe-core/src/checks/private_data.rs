@@ -83,10 +83,10 @@ fn person(text: &str, words: &[Word]) -> Option<Span> {
     ];
     let plain = |word: &Word| {
         word.flags() & (vocabulary::VERB | vocabulary::STOP | vocabulary::MEASURE) == 0
-            && !NOT.contains(&word.text(text).to_lowercase().as_str())
+            && !NOT.contains(&&*word.lower(text))
     };
     words.windows(2).find_map(|pair| {
-        let title = ["mr", "mrs", "ms", "miss", "dr"].contains(&pair[0].text(text).to_lowercase().as_str());
+        let title = ["mr", "mrs", "ms", "miss", "dr"].contains(&&*pair[0].lower(text));
         let adjacent = text[pair[0].end as usize..pair[1].start as usize].trim().len() <= usize::from(title);
         let named = capital(&pair[1]) && (title || capital(&pair[0]) && plain(&pair[0]) && plain(&pair[1]));
         (named && adjacent && pair[1].text(text).chars().count() >= 3)
@@ -98,8 +98,8 @@ fn person(text: &str, words: &[Word]) -> Option<Span> {
 fn phone(text: &str, words: &[Word]) -> Option<Span> {
     const SIGNS: [&str; 8] = ["phone", "mobile", "tel", "telephone", "cell", "call", "whatsapp", "number"];
     for at in 0..words.len() {
-        let lower = words[at].text(text).to_lowercase();
-        let signed = SIGNS.contains(&lower.as_str()) || lower == "+";
+        let lower = words[at].lower(text);
+        let signed = SIGNS.contains(&&*lower) || lower == "+";
         if !signed {
             continue;
         }
@@ -142,8 +142,8 @@ fn street(text: &str, words: &[Word]) -> Option<Span> {
 /// `born 3 May 1961`, `date of birth 1961-05-03`.
 fn birth(text: &str, words: &[Word]) -> Option<Span> {
     words.iter().enumerate().find_map(|(at, word)| {
-        let lower = word.text(text).to_lowercase();
-        let told = matches!(lower.as_str(), "born" | "birth" | "dob" | "birthday");
+        let lower = word.lower(text);
+        let told = matches!(&*lower, "born" | "birth" | "dob" | "birthday");
         // A year alone is in every biography.
         let day = words[at + 1..].iter().take(4).any(|word| {
             word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/'])
@@ -163,12 +163,10 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
 fn account(text: &str, words: &[Word]) -> Option<Span> {
     const SIGNS: [&str; 8] = ["account", "iban", "card", "ssn", "passport", "insurance", "licence", "policy"];
     words.iter().enumerate().find_map(|(at, word)| {
-        if !SIGNS.contains(&word.text(text).to_lowercase().as_str()) {
+        if !SIGNS.contains(&&*word.lower(text)) {
             return None;
         }
-        let skip = |word: &&Word| {
-            matches!(word.text(text).to_lowercase().as_str(), "number" | "no" | ":" | "." | "is" | "#")
-        };
+        let skip = |word: &&Word| matches!(&*word.lower(text), "number" | "no" | ":" | "." | "is" | "#");
         let value = words[at + 1..].iter().find(|word| !skip(word))?;
         let run = token_at(text, value.start as usize);
         let digits = run.bytes().filter(u8::is_ascii_digit).count();
@@ -191,5 +189,5 @@ fn is_office(text: &str, words: &[Word]) -> bool {
         "spokesperson",
         "support",
     ];
-    words.iter().any(|word| OFFICE.contains(&word.text(text).to_lowercase().as_str()))
+    words.iter().any(|word| OFFICE.contains(&&*word.lower(text)))
 }

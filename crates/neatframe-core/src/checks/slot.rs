@@ -10,6 +10,7 @@ use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::borrow::Cow;
 use std::collections::{HashMap, HashSet};
 
 /// A placeholder that was to be replaced by hand, or a TODO.
@@ -102,12 +103,12 @@ fn in_slot(slots: &[Slot], span: Span) -> bool {
 
 /// `(paste the minutes here)`: a note to whoever fills the prompt in.
 fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     (0..words.len()).find_map(|at| {
         let orders = lower(at) == "("
-            && ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&lower(at + 1).as_str());
+            && ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
         let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;
-        let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&lower(at).as_str()));
+        let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&&*lower(at)));
         here.then(|| words[at].span().cover(words[close].span()))
     })
 }
@@ -334,11 +335,10 @@ fn stems(name: &str) -> Vec<u32> {
 
 /// The items of a list of inputs: "Three inputs come with each job: the report, the site list, and the open faults".
 fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let colon = words.iter().position(|word| word.text(text) == ":")?;
-    let announces = (0..colon).any(|at| {
-        matches!(lower(at).as_str(), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces")
-    });
+    let announces = (0..colon)
+        .any(|at| matches!(&*lower(at), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
     let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
     if !announces || slots_only {
         return None;
@@ -346,7 +346,7 @@ fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
     let mut items: Vec<Span> = Vec::new();
     let mut from = colon + 1;
     for at in colon + 1..=words.len() {
-        let ends = at == words.len() || matches!(lower(at).as_str(), "," | ";" | "and" | ".");
+        let ends = at == words.len() || matches!(&*lower(at), "," | ";" | "and" | ".");
         if ends {
             if from < at {
                 items.push(words[from].span().cover(words[at - 1].span()));

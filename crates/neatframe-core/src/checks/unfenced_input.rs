@@ -163,7 +163,7 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
     }
     let text = case.source.text();
     let near = case.words.near(slot.span, NEAR);
-    let around = near.iter().any(|word| OUTSIDERS.contains(&word.text(text).to_lowercase().as_str()));
+    let around = near.iter().any(|word| OUTSIDERS.contains(&&*word.lower(text)));
     let sure = [
         "message",
         "messages",

@@ -125,8 +125,8 @@ impl Check for NoReferent {
             return;
         }
         let pointer = words.iter().take(6).find(|word| {
-            let lower = word.text(text).to_lowercase();
-            ["it", "this", "these", "them"].contains(&lower.as_str())
+            let lower = word.lower(text);
+            ["it", "this", "these", "them"].contains(&&*lower)
         });
         let before = pointer.map(|word| words.iter().filter(|other| other.start < word.start));
         let bare = before.is_some_and(|mut before| {
@@ -135,7 +135,7 @@ impl Check for NoReferent {
         // "this notice" names the thing; "this" alone does not.
         let alone = pointer.is_some_and(|word| {
             let next = words.iter().find(|other| other.start > word.start);
-            word.text(text).to_lowercase() != "this" || next.is_none_or(|next| next.is(vocabulary::STOP))
+            word.lower(text) != "this" || next.is_none_or(|next| next.is(vocabulary::STOP))
         });
         if let Some(word) = pointer.filter(|_| bare && alone) {
             let message = format!("`{}` has nothing to stand for", word.text(text));

@@ -7,6 +7,7 @@ use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// Filler, pleasantries, empty intensifiers, inflated phrases, lines left over from a chat.
 pub(super) struct Padding;
@@ -167,23 +168,22 @@ fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
         "i", "we", "you", "they", "he", "she", "it", "there", "this", "that", "the", "my", "our", "everyone",
         "nobody", "please",
     ];
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     let mut quoted = false;
     for at in 1..words.len().saturating_sub(2) {
         if words[at].is(vocabulary::QUOTE) {
             quoted = !quoted;
         }
-        let joins = JOINS.contains(&lower(at).as_str());
+        let joins = JOINS.contains(&&*lower(at));
         if quoted || !joins {
             continue;
         }
         let next = lower(at + 1);
-        let subject = SUBJECTS.contains(&next.as_str());
+        let subject = SUBJECTS.contains(&&*next);
         // "the bins and the gym": a noun joined to a noun has no verb behind it.
-        let verb_near = (at + 2..(at + 6).min(words.len())).any(|at| {
-            words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&lower(at).as_str())
-        });
+        let verb_near = (at + 2..(at + 6).min(words.len()))
+            .any(|at| words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&&*lower(at)));
         let order = words[at + 1].is(vocabulary::VERB) && !words[at - 1].is(vocabulary::PUNCTUATION)
             || words[at + 1].is(vocabulary::VERB) && lower(at - 1) == ",";
         let spaced = found.last().is_none_or(|last| at > last + 3);

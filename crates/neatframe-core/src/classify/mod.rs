@@ -15,6 +15,7 @@ use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use features::{Features, Observer};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
+use std::borrow::Cow;
 
 /// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
@@ -186,10 +187,10 @@ const INPUT_WORDS: usize = 12;
 fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     let text = reading.source.text();
     let words = reading.words.within(reading.units[index].text);
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let (first, second) = (lower(0), lower(1));
-    let labelled = matches!(first.as_str(), "example" | "sample") && (second == ":" || lower(2) == ":");
-    first == "for" && matches!(second.as_str(), "example" | "instance") || labelled
+    let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":");
+    first == "for" && matches!(&*second, "example" | "instance") || labelled
 }
 
 /// What a unit says by its form outweighs its words.

@@ -5,6 +5,7 @@ use super::{Demand, Requirement, Sight, Subject, is_exception};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
 const BEFORE: [(&[&str], Side); 45] = [
@@ -66,13 +67,89 @@ enum Side {
 }
 
 /// Nouns that stand for the whole reply.
-const WHOLE: &str = " answer reply response output letter notice email mail message text article report essay post story whole total \
- it this everything result document page review summary description minutes digest newsletter ";
+const WHOLE: &[&str] = &[
+    "answer",
+    "article",
+    "description",
+    "digest",
+    "document",
+    "email",
+    "essay",
+    "everything",
+    "it",
+    "letter",
+    "mail",
+    "message",
+    "minutes",
+    "newsletter",
+    "notice",
+    "output",
+    "page",
+    "post",
+    "reply",
+    "report",
+    "response",
+    "result",
+    "review",
+    "story",
+    "summary",
+    "text",
+    "this",
+    "total",
+    "whole",
+];
 
 /// Nouns of parts that carry a length of their own, in the singular.
-const PARTS: &str = " title headline subject summary introduction intro conclusion bullet item sentence paragraph section description \
- caption label name body abstract slogan tagline heading row cell field quote question reason opening closing greeting step option \
- point line answer reply note lead teaser comment entry value turn message title tag step idea stop day ";
+const PARTS: &[&str] = &[
+    "abstract",
+    "answer",
+    "body",
+    "bullet",
+    "caption",
+    "cell",
+    "closing",
+    "comment",
+    "conclusion",
+    "day",
+    "description",
+    "entry",
+    "field",
+    "greeting",
+    "heading",
+    "headline",
+    "idea",
+    "intro",
+    "introduction",
+    "item",
+    "label",
+    "lead",
+    "line",
+    "message",
+    "name",
+    "note",
+    "opening",
+    "option",
+    "paragraph",
+    "point",
+    "question",
+    "quote",
+    "reason",
+    "reply",
+    "row",
+    "section",
+    "sentence",
+    "slogan",
+    "step",
+    "stop",
+    "subject",
+    "summary",
+    "tag",
+    "tagline",
+    "teaser",
+    "title",
+    "turn",
+    "value",
+];
 
 /// Reads the amounts that a unit states.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
@@ -120,11 +197,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 /// "Each in its own sentence": two of them at least.
 fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
     words.windows(5).find_map(|run| {
-        let said = |at: usize| run[at].text(text).to_lowercase();
+        let said = |at: usize| run[at].lower(text);
         let fits = said(0) == "each"
             && said(1) == "in"
-            && ["its", "their", "a"].contains(&said(2).as_str())
-            && ["own", "separate"].contains(&said(3).as_str());
+            && ["its", "their", "a"].contains(&&*said(2))
+            && ["own", "separate"].contains(&&*said(3));
         let measure = Measure::named(&said(4)).filter(|_| fits)?;
         Some((run[0].span().cover(run[4].span()), measure))
     })
@@ -146,7 +223,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     // "3 to 5", "3–5" (the reader drops a dash between digits), "three or four", "between 3 and 5".
     let mut last = at;
     let mut top = None;
-    let joined = ["to", "or", "and", "–", "-"].contains(&lower(at + 1).as_str());
+    let joined = ["to", "or", "and", "–", "-"].contains(&&*lower(at + 1));
     if joined && let Some(second) = words.get(at + 2).and_then(|word| number(text, *word)) {
         let between = at > 0 && lower(at - 1) == "between";
         if second > value && (lower(at + 1) != "and" || between) {
@@ -179,8 +256,8 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         ["step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our"];
     let of_some = at > 1
         && lower(at - 1) == "of"
-        && ["one", "either", "each", "both", "out", "any"].contains(&lower(at - 2).as_str());
-    let named = at > 0 && names.contains(&lower(at - 1).as_str()) || of_some;
+        && ["one", "either", "each", "both", "out", "any"].contains(&&*lower(at - 2));
+    let named = at > 0 && names.contains(&&*lower(at - 1)) || of_some;
     if named && top.is_none() && side.is_none() {
         return None;
     }
@@ -236,7 +313,7 @@ fn subject(
     before: Option<Demand>,
 ) -> Subject {
     let text = sight.source.text();
-    let lower = |index: usize| words.get(index).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let singular = |word: &str| -> String {
         match word.strip_suffix("ies") {
             Some(stem) => format!("{stem}y"),
@@ -248,35 +325,35 @@ fn subject(
         }
     };
     let counted = singular(&lower(measure_at));
-    if ["per", "each", "every", "a"].contains(&lower(measure_at + 1).as_str()) {
+    if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
         let thing = singular(&lower(measure_at + 2));
-        if PARTS.contains(&format!(" {thing} ")) {
+        if PARTS.contains(&&*thing) {
             return whole_or(Subject::Each(thing));
         }
     }
     // "an 8-word title", "a two-sentence summary"; the counted noun then stands in the singular.
     if lower(measure_at) == counted {
         let after = singular(&lower(measure_at + 1));
-        if PARTS.contains(&format!(" {after} ")) {
+        if PARTS.contains(&&*after) {
             return whole_or(Subject::Named(after));
         }
     }
     // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
     let lead = lower(first.wrapping_sub(1));
-    let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&lead.as_str()) && first >= 2;
+    let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
     if tied {
         let thing = singular(&lower(first - 2));
         let named = !words[first - 2]
             .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
-        if named && thing != counted && !WHOLE.contains(&format!(" {thing} ")) {
+        if named && thing != counted && !WHOLE.contains(&&*thing) {
             let each = (first.saturating_sub(5)..first - 2)
-                .any(|at| ["each", "every", "per"].contains(&lower(at).as_str()));
+                .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
             return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
         }
     }
     for at in (first.saturating_sub(9)..first).rev() {
         let word = lower(at);
-        if matches!(word.as_str(), ";" | "." | ",") && at + 1 < first {
+        if matches!(&*word, ";" | "." | ",") && at + 1 < first {
             break;
         }
         // "Three bullets, each under 12 words".
@@ -288,14 +365,14 @@ fn subject(
         let thing = singular(&word);
         // "Turn the answer into one sentence": what becomes of it, not what it is.
         let turned = (at..first).any(|at| lower(at) == "into");
-        if thing == counted || turned || !PARTS.contains(&format!(" {thing} ")) {
-            if WHOLE.contains(&format!(" {word} ")) {
+        if thing == counted || turned || !PARTS.contains(&&*thing) {
+            if WHOLE.contains(&&*word) {
                 return if turned { Subject::Unstated } else { Subject::Reply };
             }
             continue;
         }
-        let leads: Vec<String> = (at.saturating_sub(3)..at).map(lower).collect();
-        let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&lead.as_str()))
+        let leads: Vec<Cow<str>> = (at.saturating_sub(3)..at).map(lower).collect();
+        let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
             || word != thing;
         return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
     }
@@ -313,8 +390,8 @@ fn subject(
     };
     let few = words[from..first].iter().filter(meaning).count() <= 1;
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
-    let led = ["in", "to", "within", "under"].contains(&lower(first).as_str())
-        || ["in", "to", "within"].contains(&lead.as_str());
+    let led =
+        ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
     if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
 

@@ -249,10 +249,10 @@ fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     let text = sight.source.text();
     sight.words.within(sight.units[unit].text).windows(2).find_map(|pair| {
         let lead = pair[0].text(text);
-        let thing = pair[1].text(text).to_lowercase();
+        let thing = pair[1].lower(text);
         let led =
             ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
-        (led && PARTS.contains(&thing.as_str())).then_some(thing)
+        (led && PARTS.contains(&&*thing)).then(|| thing.into_owned())
     })
 }
 

@@ -66,8 +66,8 @@ fn stems(text: &str, words: &[Word]) -> Vec<u32> {
     let mut stems: Vec<u32> = words
         .iter()
         .filter(|word| !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP))
-        .map(|word| word.text(text).to_lowercase())
-        .filter(|word| !FRAME.contains(&word.as_str()))
+        .map(|word| word.lower(text))
+        .filter(|word| !FRAME.contains(&&**word))
         .map(|word| stem(&word))
         .collect();
     stems.sort_unstable();

@@ -6,6 +6,7 @@ use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// The written form of a code, sign by sign: `A` stands for a capital letter, `a` for a small one, `9` for a digit, and
 /// every other sign for itself.
@@ -137,7 +138,7 @@ fn shown_form(text: &str, unit: Span, sign: usize, from: usize) -> Option<Patter
 
 /// "A parcel number has two capital letters and four digits": the form as it is told.
 fn told_form(text: &str, words: &[Word]) -> Option<Pattern> {
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let count = |at: usize| {
         let word = words.get(at)?;
         let value = vocabulary::number_value(word.id).or_else(|| word.text(text).parse().ok())?;
@@ -148,10 +149,10 @@ fn told_form(text: &str, words: &[Word]) -> Option<Pattern> {
     while let Some((times, (sign, next))) = count(at).zip(run(&lower, at + 1)) {
         shape.extend(std::iter::repeat_n(sign, times));
         at = next;
-        while matches!(lower(at).as_str(), "," | "and" | "then" | "followed" | "by" | "a" | "plus") {
+        while matches!(&*lower(at), "," | "and" | "then" | "followed" | "by" | "a" | "plus") {
             at += 1;
         }
-        let between = match lower(at).as_str() {
+        let between = match &*lower(at) {
             "hyphen" | "dash" => '-',
             "slash" => '/',
             "space" | "blank" => ' ',
@@ -160,7 +161,7 @@ fn told_form(text: &str, words: &[Word]) -> Option<Pattern> {
         };
         shape.push(between);
         at += 1;
-        while matches!(lower(at).as_str(), "," | "and" | "then") {
+        while matches!(&*lower(at), "," | "and" | "then") {
             at += 1;
         }
     }
@@ -169,15 +170,15 @@ fn told_form(text: &str, words: &[Word]) -> Option<Pattern> {
     let of = words[..begin]
         .iter()
         .take_while(|word| !["has", "have", "is", "are", "consists", "consist"].contains(&word.text(text)))
-        .map(|word| word.text(text).to_lowercase())
-        .filter(|word| !["a", "an", "the", "every", "each", "all"].contains(&word.as_str()))
+        .map(|word| word.lower(text))
+        .filter(|word| !["a", "an", "the", "every", "each", "all"].contains(&&**word))
         .collect::<Vec<_>>()
         .join(" ");
     (mixed && !of.is_empty()).then_some(Pattern { of, shape, head: String::new() })
 }
 
 /// "Capital letters", "digits": the sign that they stand for, and the place behind them.
-fn run(lower: &dyn Fn(usize) -> String, at: usize) -> Option<(char, usize)> {
+fn run<'a>(lower: &dyn Fn(usize) -> Cow<'a, str>, at: usize) -> Option<(char, usize)> {
     let plain = |word: &str| match word {
         "digits" | "digit" | "figures" | "figure" | "numbers" => Some('9'),
         "capitals" => Some('A'),
@@ -186,7 +187,7 @@ fn run(lower: &dyn Fn(usize) -> String, at: usize) -> Option<(char, usize)> {
     if let Some(sign) = plain(&lower(at)) {
         return Some((sign, at + 1));
     }
-    let case = match lower(at).as_str() {
+    let case = match &*lower(at) {
         "capital" | "uppercase" => 'A',
         "small" | "lowercase" => 'a',
         _ => return None,

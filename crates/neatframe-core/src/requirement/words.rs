@@ -5,6 +5,7 @@ use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// Openings of clauses that say when a rule does not hold, or only when it does.
 const EXCEPTIONS: [&str; 14] = [
@@ -26,7 +27,7 @@ const EXCEPTIONS: [&str; 14] = [
 
 /// True when a sentence names a condition or an exception.
 pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
-    let lower = |word: &Word| word.text(text).to_lowercase();
+    let lower = |word: &Word| word.lower(text);
     let names_one = |(at, word): (usize, &Word)| {
         let said = lower(word);
         // "At once" and "apologise once, briefly" set no condition; "once the guest has paid" does.
@@ -34,12 +35,12 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
             next.is(vocabulary::STOP | vocabulary::FIRST_PERSON) && lower(next) != "more"
         });
         let at_once = at > 0 && lower(&words[at - 1]) == "at";
-        EXCEPTIONS.contains(&said.as_str()) && (said != "once" || goes_on && !at_once)
+        EXCEPTIONS.contains(&&*said) && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
-        || words.windows(2).any(|pair| {
-            lower(&pair[0]) == "only" && ["if", "when", "for", "in"].contains(&lower(&pair[1]).as_str())
-        })
+        || words
+            .windows(2)
+            .any(|pair| lower(&pair[0]) == "only" && ["if", "when", "for", "in"].contains(&&*lower(&pair[1])))
 }
 
 /// Reads demands on quoted words, fallbacks and gates.
@@ -150,7 +151,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 
 /// "At a grade 6 reading level", "for a reader in 8th grade".
 fn reading_level(text: &str, words: &[Word]) -> Option<(Span, u32)> {
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let number = |at: usize| {
         lower(at)
             .trim_end_matches(|c: char| c.is_alphabetic())
@@ -159,7 +160,7 @@ fn reading_level(text: &str, words: &[Word]) -> Option<(Span, u32)> {
             .filter(|grade| (1..=16).contains(grade))
     };
     let reads = (0..words.len())
-        .any(|at| ["reading", "reader", "readable", "level", "readability"].contains(&lower(at).as_str()));
+        .any(|at| ["reading", "reader", "readable", "level", "readability"].contains(&&*lower(at)));
     let at = (0..words.len()).find(|&at| lower(at) == "grade").filter(|_| reads)?;
     let grade = number(at + 1).or_else(|| number(at.checked_sub(1)?))?;
     Some((words[at].span(), grade))
@@ -167,9 +168,9 @@ fn reading_level(text: &str, words: &[Word]) -> Option<(Span, u32)> {
 
 /// Words in capitals that a rule keeps out: "leave out BEGIN and COMMIT".
 fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
-    let lower = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
-    let opening: Vec<String> = (0..3).map(lower).collect();
-    let opening: Vec<&str> = opening.iter().map(String::as_str).collect();
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opening: Vec<Cow<str>> = (0..3).map(lower).collect();
+    let opening: Vec<&str> = opening.iter().map(AsRef::as_ref).collect();
     let bans = matches!(
         opening.as_slice(),
         ["leave", "out", _]

@@ -3,6 +3,7 @@
 use crate::lexicon::vocabulary::{CONDITION, FIRST_PERSON, STOP, VERB};
 use crate::span::Span;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// How a sentence about a persona opens, lower case.
 const PERSONA: [&[&str]; 7] = [
@@ -20,16 +21,16 @@ const LEADS: [&str; 4] = ["and", "so", "please", "then"];
 
 /// Where the order begins in "Act as a senior editor and rewrite the notice below"; `None` when the halves are not clear.
 pub(super) fn order(text: &str, sentence: Span, words: &[Word]) -> Option<usize> {
-    let said = |at: usize| words.get(at).map_or(String::new(), |word| word.text(text).to_lowercase());
+    let said = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let opens = |opening: &&[&str]| opening.iter().enumerate().all(|(at, word)| said(at) == *word);
     // "As a senior editor, rewrite the notice": without the verb the comma has to part the two.
-    let short = said(0) == "as" && ["a", "an", "our", "the"].contains(&said(1).as_str());
+    let short = said(0) == "as" && ["a", "an", "our", "the"].contains(&&*said(1));
     if !short && !PERSONA.iter().any(opens) {
         return None;
     }
     for at in 3..words.len().saturating_sub(2) {
         let sign = said(at);
-        let parts = matches!(sign.as_str(), "," | ";" | "—" | "–" | ":" | "-");
+        let parts = matches!(&*sign, "," | ";" | "—" | "–" | ":" | "-");
         if words[at].is(CONDITION) {
             return None;
         }
@@ -37,7 +38,7 @@ pub(super) fn order(text: &str, sentence: Span, words: &[Word]) -> Option<usize>
             continue;
         }
         let mut verb = at + 1;
-        while verb < words.len() && LEADS.contains(&said(verb).as_str()) {
+        while verb < words.len() && LEADS.contains(&&*said(verb)) {
             verb += 1;
         }
         let ordered = words.get(verb).is_some_and(|word| word.is(VERB));
