@@ -66,6 +66,11 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         "key",
     ];
     for at in 0..words.len() {
+        let length = words[at].end - words[at].start;
+        let initial = text.as_bytes()[words[at].start as usize].to_ascii_lowercase();
+        if length < 3 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k') {
+            continue;
+        }
         let lower = words[at].lower(text);
         if !SECRETS.contains(&&*lower) {
             continue;

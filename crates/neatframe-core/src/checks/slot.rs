@@ -72,7 +72,8 @@ impl Check for LeftOverSlot {
             }
             for word in case.words_of(index) {
                 let text = word.text(case.source.text());
-                let marker = ["TODO", "FIXME", "TBD", "XXX"].contains(&text);
+                let marker =
+                    text.starts_with(['T', 'F', 'X']) && ["TODO", "FIXME", "TBD", "XXX"].contains(&text);
                 if !marker {
                     continue;
                 }
@@ -104,9 +105,9 @@ fn in_slot(slots: &[Slot], span: Span) -> bool {
 /// `(paste the minutes here)`: a note to whoever fills the prompt in.
 fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    (0..words.len()).find_map(|at| {
-        let orders = lower(at) == "("
-            && ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
+    let opens = |at: &usize| text.as_bytes()[words[*at].start as usize] == b'(';
+    (0..words.len()).filter(opens).find_map(|at| {
+        let orders = ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
         let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;
         let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&&*lower(at)));
         here.then(|| words[at].span().cover(words[close].span()))

@@ -150,6 +150,12 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
         if pattern.at_start && first != opening {
             continue;
         }
+        // Most patterns fail at their second word; asked here, it costs no call.
+        if let Some(Token::Word(id)) = pattern.rest.first()
+            && words.get(first + 1).is_none_or(|word| word.id != *id)
+        {
+            continue;
+        }
         let Some(last) = match_rest(pattern.rest, words, first) else { continue };
         if pattern.at_end && words[last + 1..].iter().any(|word| !word.is_punctuation()) {
             continue;

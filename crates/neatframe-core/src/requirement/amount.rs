@@ -158,14 +158,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     if let Some((place, measure)) = apart(text, words) {
         let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
-        found.push(Requirement {
-            unit,
-            span: place,
-            subject: Subject::Reply,
-            demand,
-            conditional: is_exception(text, words),
-            part: None,
-        });
+        found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
     }
     let mut at = 0;
     while at < words.len() {
@@ -202,7 +195,7 @@ fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
             && said(1) == "in"
             && ["its", "their", "a"].contains(&&*said(2))
             && ["own", "separate"].contains(&&*said(3));
-        let measure = Measure::named(&said(4)).filter(|_| fits)?;
+        let measure = if fits { Measure::named(&said(4))? } else { return None };
         Some((run[0].span().cover(run[4].span()), measure))
     })
 }

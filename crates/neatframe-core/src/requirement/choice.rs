@@ -27,7 +27,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
-    if let Some(form) = DATES.iter().find(|form| body.to_uppercase().contains(*form)) {
+    let dated = body.as_bytes().windows(2).any(|pair| pair.eq_ignore_ascii_case(b"YY") || pair == b"86");
+    let upper = if dated { body.to_uppercase() } else { String::new() };
+    if let Some(form) = DATES.iter().find(|form| upper.contains(*form)) {
         let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
         push(Demand::DateForm(form.into()));
     }

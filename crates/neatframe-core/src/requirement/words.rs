@@ -29,6 +29,11 @@ const EXCEPTIONS: [&str; 14] = [
 pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
     let lower = |word: &Word| word.lower(text);
     let names_one = |(at, word): (usize, &Word)| {
+        // None of them is shorter than two letters or opens with another one.
+        let initial = text.as_bytes()[word.start as usize].to_ascii_lowercase();
+        if !matches!(initial, b'u' | b'e' | b'o' | b'i' | b'w' | b'a' | b'b') || word.end - word.start < 2 {
+            return false;
+        }
         let said = lower(word);
         // "At once" and "apologise once, briefly" set no condition; "once the guest has paid" does.
         let goes_on = words.get(at + 1).is_some_and(|next| {
@@ -38,9 +43,10 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         EXCEPTIONS.contains(&&*said) && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
-        || words
-            .windows(2)
-            .any(|pair| lower(&pair[0]) == "only" && ["if", "when", "for", "in"].contains(&&*lower(&pair[1])))
+        || words.windows(2).any(|pair| {
+            pair[0].text(text).eq_ignore_ascii_case("only")
+                && ["if", "when", "for", "in"].contains(&&*lower(&pair[1]))
+        })
 }
 
 /// Reads demands on quoted words, fallbacks and gates.
