@@ -365,6 +365,8 @@ struct Frame {
     optional: Vec<String>,
     #[serde(default)]
     ask: BTreeMap<String, String>,
+    #[serde(default)]
+    offer: BTreeMap<String, String>,
 }
 
 #[derive(Deserialize)]
@@ -380,9 +382,11 @@ fn frame_table() -> String {
     let parts: BTreeMap<String, Part> = read("parts.toml");
     let mut out = String::new();
     list(&mut out, "FRAMES", "Draft<'static>", &file.frame, |frame| {
-        let ask: Vec<String> = frame.ask.iter().map(|(part, ask)| format!("({part:?}, {ask:?})")).collect();
+        let pairs = |table: &BTreeMap<String, String>| {
+            table.iter().map(|(part, words)| format!("({part:?}, {words:?})")).collect::<Vec<_>>().join(", ")
+        };
         format!(
-            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}] }}",
+            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}], offer: &[{}] }}",
             frame.name,
             frame.about,
             frame.serves,
@@ -390,7 +394,8 @@ fn frame_table() -> String {
             frame.required,
             frame.recommended,
             frame.optional,
-            ask.join(", ")
+            pairs(&frame.ask),
+            pairs(&frame.offer)
         )
     });
     let rows: Vec<(&String, &Part)> = parts.iter().collect();

@@ -76,6 +76,8 @@ pub struct Need {
     pub like: &'static str,
     /// Why it matters.
     pub why: &'static str,
+    /// A safe line for it, which a restructured prompt offers where it is absent.
+    pub offer: Option<Cow<'static, str>>,
 }
 
 /// Which parts a kind of work needs, components in the order of a restructured prompt, then facets.
@@ -110,6 +112,8 @@ pub struct Draft<'a> {
     pub optional: &'a [&'a str],
     /// Questions in the frame's own words, by part.
     pub ask: &'a [(&'a str, &'a str)],
+    /// Lines that nearly every prompt of this kind needs, by part; a restructured prompt offers them where the part is absent.
+    pub offer: &'a [(&'a str, &'a str)],
 }
 
 /// A part with its usual question.
@@ -185,7 +189,7 @@ impl Frame {
             let (Some((importance, _)), None) = (places.next(), places.next()) else {
                 return Err(FrameError::Unplaced { frame: frame(), part: name.to_string() });
             };
-            needs.extend(need(name, *importance, draft.ask));
+            needs.extend(need(name, *importance, draft));
         }
         Ok(Frame {
             name: Cow::Owned(draft.name.into()),
@@ -232,15 +236,18 @@ impl Frame {
     }
 }
 
-fn need(name: &str, importance: Importance, asks: &[(&str, &str)]) -> Option<Need> {
+fn need(name: &str, importance: Importance, draft: &Draft<'_>) -> Option<Need> {
     let known = PARTS.iter().find(|known| known.name == name)?;
-    let own = asks.iter().find(|(part, _)| *part == name).map(|(_, ask)| Cow::Owned(ask.to_string()));
+    let own = |table: &[(&str, &str)]| {
+        table.iter().find(|(part, _)| *part == name).map(|(_, words)| Cow::Owned(words.to_string()))
+    };
     Some(Need {
         part: Part::named(name)?,
         importance,
-        ask: own.unwrap_or(Cow::Borrowed(known.ask)),
+        ask: own(draft.ask).unwrap_or(Cow::Borrowed(known.ask)),
         like: known.like,
         why: known.why,
+        offer: own(draft.offer),
     })
 }
 

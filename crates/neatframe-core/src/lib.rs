@@ -64,7 +64,7 @@ pub use ledger::{CountTokens, Ledger, Tokens};
 pub use limits::Limits;
 pub use message::{Anchor, Message, MessageSpan, Speaker};
 pub use outline::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
-pub use reframe::{Change, Note, Reframed, Wishes, reframe};
+pub use reframe::{Change, Layout, Note, Reframed, Wishes, reframe};
 pub use requirement::{Bound, Demand, Field, Measure, Pattern, Requirement, Sequence, Subject};
 pub use review::{Review, Settings, Stretch, review};
 pub use slots::{Slot, Syntax};

@@ -267,15 +267,17 @@ impl Review {
 
     /// The components that no unit belongs to, of the prompt or of a layer.
     pub fn missing(&self) -> Vec<Component> {
-        let has = |component: &Component| {
-            let part = Part::Component(*component);
-            checks::has(&self.labels, part) || self.supplied_by(part).is_some()
-        };
-        Component::ALL.into_iter().filter(|component| !has(component)).collect()
+        let absent = |component: &Component| !self.holds(Part::Component(*component));
+        Component::ALL.into_iter().filter(absent).collect()
+    }
+
+    /// True when the prompt, or what is sent with it, has a part.
+    pub fn holds(&self, part: Part) -> bool {
+        checks::has(&self.labels, part) || self.supplied_by(part).is_some()
     }
 
     /// How much of what the frame asks for is there, 0 to 100.
     pub fn coverage(&self) -> u32 {
-        self.frame.coverage(|part| checks::has(&self.labels, part) || self.supplied_by(part).is_some())
+        self.frame.coverage(|part| self.holds(part))
     }
 }

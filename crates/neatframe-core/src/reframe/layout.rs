@@ -2,7 +2,9 @@
 
 use super::chunk::{Chunk, chunks, lead_span};
 use super::plan::Plan;
+use super::style::{Style, section_style};
 use super::{Change, Note, Reframed, title};
+use super::{Layout, Wishes};
 use crate::component::Component;
 use crate::edit::{Edit, apply};
 use crate::outline::{Mark, PieceKind};
@@ -34,7 +36,8 @@ pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
 }
 
 /// Keeps the author's layout: edits, drops and new sections where they belong.
-pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
+pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed {
+    let newline = review.source().line_end();
     let mut edits = plan.edits;
     let mut dropped: Vec<usize> = plan.dropped.into_iter().collect();
     dropped.sort_unstable();
@@ -42,16 +45,32 @@ pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
         let span = removal(review, unit);
         edits.push(Edit { span, replacement: String::new() });
     }
+    // An offered line joins the author's list of rules where there is one.
+    let place = last_rule(review);
+    let mut offered = plan.offered;
+    if let Some((end, marker)) = place {
+        let rules = offered.iter().filter(|(component, _)| *component == Component::Constraints);
+        let lines: String = rules.map(|(_, line)| format!("{newline}{marker}{line}")).collect();
+        if !lines.is_empty() {
+            edits.push(Edit { span: Span::new(end, end), replacement: lines });
+            offered.retain(|(component, _)| *component != Component::Constraints);
+        }
+    }
     let merged = merge(edits);
     let body = review.source().body_start();
     let text = review.source().text();
     let mut out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
-    let newline = review.source().line_end();
-    // Later insertions first, so that earlier offsets hold; all go after the text's own edits.
-    if !plan.asked.is_empty() {
-        let style = section_style(review);
+    if !plan.asked.is_empty() || !offered.is_empty() {
+        let style = wishes
+            .layout
+            .filter(|_| !has_sections(review))
+            .map_or_else(|| section_style(review), Style::from);
         let closing = out.trim_end().len();
         out.truncate(closing);
+        for (component, line) in &offered {
+            let section = if has_sections(review) { &style } else { &Style::Plain };
+            out.push_str(&format!("{newline}{newline}{}", section.section(title(*component), line, newline)));
+        }
         for (component, slot) in &plan.asked {
             out.push_str(&format!("{newline}{newline}{}", style.section(title(*component), slot, newline)));
         }
@@ -61,7 +80,8 @@ pub(super) fn in_place(review: &Review, plan: Plan) -> Reframed {
 }
 
 /// Puts the prompt's chunks under one heading for each component, in the frame's order; material comes last.
-pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
+pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> Reframed {
+    let style = Style::from(layout.unwrap_or(Layout::Headings));
     let newline = review.source().line_end();
     let mut notes = plan.notes;
     let chunks = chunks(review, &plan.dropped);
@@ -89,17 +109,16 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
         let body = written(review, inside, &plan.edits, &plan.dropped, rules);
-        let Some(body) = Some(without_heading(&body, name))
-            .filter(|body| !body.is_empty())
-            .map(str::to_string)
-            .or_else(|| slot.clone())
-        else {
+        let own = without_heading(&body, name);
+        let offered = plan.offered.iter().filter(|(component, _)| name == title(*component));
+        let body = with_lines(own, offered.map(|(_, line)| line.as_str()), newline);
+        let Some(body) = Some(body).filter(|body| !body.is_empty()).or_else(|| slot.clone()) else {
             continue;
         };
         if !out.is_empty() {
             out.push_str(&format!("{newline}{newline}"));
         }
-        out.push_str(&format!("# {name}{newline}{body}"));
+        out.push_str(&style.section(name, &body, newline));
         let moved: Vec<&&Chunk> = inside.iter().filter(|chunk| chunk.units.start < furthest).collect();
         furthest = inside.iter().map(|chunk| chunk.units.end).max().unwrap_or(0).max(furthest);
         for chunk in moved {
@@ -112,15 +131,43 @@ pub(super) fn regrouped(review: &Review, plan: Plan) -> Reframed {
         }
     }
     out.push_str(newline);
-    let why = "marked sections keep rules, facts and material apart".to_string();
-    notes.push(Note {
-        change: Change::Added,
-        span: None,
-        words: "section headings".into(),
-        now: "every part".into(),
-        why,
-    });
+    if layout != Some(Layout::Plain) {
+        let why = "marked sections keep rules, facts and material apart".to_string();
+        let words = format!("section {}", layout.unwrap_or(Layout::Headings).id());
+        notes.push(Note { change: Change::Added, span: None, words, now: "every part".into(), why });
+    }
     Reframed { text: out, notes: sorted(notes) }
+}
+
+/// A body with more lines at its end, as items where it ends in a list.
+fn with_lines<'a>(body: &str, lines: impl Iterator<Item = &'a str>, newline: &str) -> String {
+    let mut out = body.to_string();
+    let last = body.lines().next_back().unwrap_or("").trim_start();
+    let marker = ["- ", "* "].into_iter().find(|marker| last.starts_with(marker)).unwrap_or("");
+    for line in lines {
+        if !out.is_empty() {
+            out.push_str(newline);
+        }
+        out.push_str(marker);
+        out.push_str(line);
+    }
+    out
+}
+
+/// Where the author's list of rules ends, and how its items are marked.
+fn last_rule(review: &Review) -> Option<(usize, String)> {
+    let rule = |unit: &usize| {
+        let labels = review.labels();
+        let piece = &review.outline().pieces[review.units()[*unit].pieces.start];
+        labels[*unit].component == Some(Component::Constraints)
+            && piece.kind == (PieceKind::Item { ordered: false })
+            && piece.indent == 0
+    };
+    let unit = (0..review.units().len()).rev().find(rule)?;
+    let pieces = &review.units()[unit].pieces;
+    let pieces = &review.outline().pieces[pieces.clone()];
+    let end = pieces[pieces.len() - 1].text.end();
+    Some((end, review.source().slice(pieces[0].lead).trim().to_string() + " "))
 }
 
 /// The body without the heading that the section gets anyway.
@@ -250,61 +297,4 @@ fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
 fn sorted(mut notes: Vec<Note>) -> Vec<Note> {
     notes.sort_by_key(|note| (note.change == Change::Added, note.span));
     notes
-}
-
-/// How the author marks sections, so that a new one looks like the others.
-enum Style {
-    Heading(u8),
-    Bold,
-    Capitals,
-    Label,
-    Tag,
-}
-
-impl Style {
-    fn section(&self, title: &str, body: &str, newline: &str) -> String {
-        match self {
-            Style::Heading(level) => format!("{} {title}{newline}{body}", "#".repeat(usize::from(*level))),
-            Style::Bold => format!("**{title}**{newline}{body}"),
-            Style::Capitals => format!("{}{newline}{body}", title.to_uppercase()),
-            Style::Label => format!("{title}: {body}"),
-            Style::Tag => {
-                let name = title.to_lowercase().replace(' ', "_");
-                format!("<{name}>{newline}{body}{newline}</{name}>")
-            }
-        }
-    }
-}
-
-fn section_style(review: &Review) -> Style {
-    let outline = review.outline();
-    let first = outline.sections.iter().skip(1).find(|section| section.parent == Some(0));
-    let Some(section) = first else { return Style::Heading(1) };
-    match section.mark {
-        Mark::Heading(_) => {
-            let level = outline
-                .sections
-                .iter()
-                .filter_map(|s| if let Mark::Heading(level) = s.mark { Some(level) } else { None });
-            // The commonest level among sections, not that of a lone document title.
-            let levels: Vec<u8> = level.collect();
-            let commonest =
-                (1..=6).max_by_key(|level| levels.iter().filter(|l| *l == level).count()).unwrap_or(1);
-            Style::Heading(commonest)
-        }
-        Mark::Tag => Style::Tag,
-        Mark::Label => Style::Label,
-        Mark::Title => {
-            let lead =
-                outline.pieces.get(section.first).map_or("", |piece| review.source().slice(piece.lead));
-            if lead.starts_with("**") || lead.starts_with("__") {
-                Style::Bold
-            } else if lead.chars().any(char::is_lowercase) {
-                Style::Heading(1)
-            } else {
-                Style::Capitals
-            }
-        }
-        Mark::Rule | Mark::Root | Mark::Message(_) => Style::Heading(1),
-    }
 }

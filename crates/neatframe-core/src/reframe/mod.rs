@@ -2,7 +2,9 @@
 
 mod chunk;
 mod layout;
+mod marks;
 mod plan;
+mod style;
 
 use crate::component::Component;
 use crate::ledger::{CountTokens, Tokens};
@@ -10,16 +12,51 @@ use crate::review::Review;
 use crate::source::Source;
 use crate::span::Span;
 
+/// How the sections of a restructured prompt are marked.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
+pub enum Layout {
+    /// `# Task`.
+    Headings,
+    /// `<task>` and `</task>`.
+    Tags,
+    /// `Task:` on a line of its own.
+    Labels,
+    /// Paragraphs with no marks.
+    Plain,
+}
+
+impl Layout {
+    /// All layouts.
+    pub const ALL: [Layout; 4] = [Layout::Headings, Layout::Tags, Layout::Labels, Layout::Plain];
+
+    /// The name for people and files.
+    pub fn id(self) -> &'static str {
+        match self {
+            Layout::Headings => "headings",
+            Layout::Tags => "tags",
+            Layout::Labels => "labels",
+            Layout::Plain => "plain",
+        }
+    }
+}
+
 /// What the author wishes of a restructured prompt.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+#[derive(Clone, Debug, PartialEq, Eq)]
 pub struct Wishes {
     /// Put a slot with a question where a needed component is absent.
     pub ask: bool,
+    /// Add the safe lines that the kind of work nearly always needs.
+    pub offer: bool,
+    /// How sections are marked; `None` keeps the author's way, and uses headings where there is none.
+    pub layout: Option<Layout>,
+    /// For targets that want a bare goal with few rules: rules that name only a quality go, nothing is offered, and only what
+    /// is required is asked for.
+    pub lean: bool,
 }
 
 impl Default for Wishes {
     fn default() -> Wishes {
-        Wishes { ask: true }
+        Wishes { ask: true, offer: true, layout: None, lean: false }
     }
 }
 
@@ -96,9 +133,9 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     // In another language the components cannot be told surely enough to move anything.
     let unread = review.language().is_some();
     if unread || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
-        layout::in_place(review, plan)
+        marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout)
     } else {
-        layout::regrouped(review, plan)
+        layout::regrouped(review, plan, wishes.layout)
     }
 }
 

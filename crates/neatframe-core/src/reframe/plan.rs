@@ -5,21 +5,26 @@ use super::{Change, Note, Wishes};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
-use crate::frame::{Importance, Need};
+use crate::frame::{Importance, Need, Part};
 use crate::review::Review;
 use crate::slots::Syntax;
 use crate::span::Span;
 use crate::units::UnitKind;
-use std::collections::HashSet;
+use std::collections::{BTreeMap, HashSet};
 
 /// The changes of one prompt.
+#[derive(Default)]
 pub(super) struct Plan {
     /// Edits within units, none overlapping.
     pub(super) edits: Vec<Edit>,
+    /// Where they start and end.
+    taken: BTreeMap<usize, usize>,
     /// Units that go.
     pub(super) dropped: HashSet<usize>,
     /// Components to ask for, in the frame's order, each with its slot.
     pub(super) asked: Vec<(Component, String)>,
+    /// Lines to add, each with the component that it belongs to.
+    pub(super) offered: Vec<(Component, String)>,
     pub(super) notes: Vec<Note>,
 }
 
@@ -27,17 +32,25 @@ pub(super) struct Plan {
 const QUESTIONS: usize = 6;
 
 pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
-    let mut plan = Plan { edits: Vec::new(), dropped: HashSet::new(), asked: Vec::new(), notes: Vec::new() };
+    let mut plan = Plan::default();
     for finding in review.findings() {
-        match finding.family {
-            Family::Redundant => plan.drop_unit(review, finding),
-            Family::Wordy | Family::Markup => plan.edit(review, finding),
-            _ => {}
+        if finding.family == Family::Redundant {
+            plan.drop_unit(review, finding);
+        }
+    }
+    for finding in review.findings() {
+        if finding.family != Family::Redundant {
+            plan.edit(review, finding);
         }
     }
     plan.settle(review);
-    if wishes.ask && review.language().is_none() {
-        plan.ask(review);
+    if review.language().is_none() {
+        if wishes.ask {
+            plan.ask(review);
+        }
+        if wishes.offer {
+            plan.offer(review);
+        }
     }
     plan
 }
@@ -68,11 +81,16 @@ impl Plan {
         if let Some(unit) = unit.filter(|&unit| whole && review.units()[unit].text == finding.span) {
             return self.remove(review, unit, finding);
         }
-        // Findings come in order of place, so only the last edit can clash.
-        let clashes = |new: &Edit| self.edits.last().is_some_and(|old| touches(old.span, new.span));
+        let clashes = |new: &Edit| {
+            let before = self.taken.range(..=new.span.start()).next_back();
+            let after = self.taken.range(new.span.start()..).next();
+            before.is_some_and(|(start, end)| *start == new.span.start() || *end > new.span.start())
+                || after.is_some_and(|(start, _)| *start < new.span.end())
+        };
         if finding.fix.iter().any(clashes) {
             return;
         }
+        self.taken.extend(finding.fix.iter().map(|edit| (edit.span.start(), edit.span.end())));
         self.edits.extend(finding.fix.iter().cloned());
         let replacement = first.replacement.trim().to_string();
         let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
@@ -97,6 +115,30 @@ impl Plan {
     fn note(&mut self, change: Change, span: Span, review: &Review, now: String, why: &str) {
         let words = review.source().slice(span).to_string();
         self.notes.push(Note { change, span: Some(span), words, now, why: why.into() });
+    }
+
+    /// Adds the safe lines of the frame for parts that are recommended and absent.
+    fn offer(&mut self, review: &Review) {
+        for need in &review.frame().needs {
+            let Some(line) = need.offer.as_deref().filter(|_| need.importance > Importance::Optional) else {
+                continue;
+            };
+            if review.holds(need.part) {
+                continue;
+            }
+            let component = match need.part {
+                Part::Component(component) => component,
+                Part::Facet(_) => Component::Constraints,
+            };
+            self.notes.push(Note {
+                change: Change::Added,
+                span: None,
+                words: line.into(),
+                now: super::title(component).into(),
+                why: format!("{} Offered; leave it out if it does not fit.", need.why),
+            });
+            self.offered.push((component, line.into()));
+        }
     }
 
     fn ask(&mut self, review: &Review) {
@@ -141,9 +183,4 @@ fn slot_syntax(review: &Review) -> Syntax {
     let safe =
         |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
     review.slots().iter().map(|slot| slot.syntax).find(|&syntax| safe(syntax)).unwrap_or(Syntax::DoubleBraces)
-}
-
-/// True when two edits would touch the same bytes, an insertion included.
-fn touches(a: Span, b: Span) -> bool {
-    a.overlaps(b) || a.start() == b.start()
 }

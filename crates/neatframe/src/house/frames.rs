@@ -41,6 +41,8 @@ struct Entry {
     optional: Vec<String>,
     #[serde(default)]
     ask: BTreeMap<String, String>,
+    #[serde(default)]
+    offer: BTreeMap<String, String>,
 }
 
 /// The order of the components where a frame names none.
@@ -65,7 +67,6 @@ fn made(entry: &Entry) -> Result<Frame> {
     let unnamed =
         ORDER.into_iter().filter(|part| !lists.iter().any(|list| list.iter().any(|name| name == part)));
     let optional: Vec<&str> = entry.optional.iter().map(String::as_str).chain(unnamed).collect();
-    let ask: Vec<(&str, &str)> = entry.ask.iter().map(|(part, ask)| (part.as_str(), ask.as_str())).collect();
     Ok(Frame::from_draft(&Draft {
         name: &entry.name,
         about: &entry.about,
@@ -74,10 +75,15 @@ fn made(entry: &Entry) -> Result<Frame> {
         required: &borrowed(&entry.required),
         recommended: &borrowed(&entry.recommended),
         optional: &optional,
-        ask: &ask,
+        ask: &pairs(&entry.ask),
+        offer: &pairs(&entry.offer),
     })?)
 }
 
 fn borrowed(names: &[String]) -> Vec<&str> {
     names.iter().map(String::as_str).collect()
+}
+
+fn pairs(table: &BTreeMap<String, String>) -> Vec<(&str, &str)> {
+    table.iter().map(|(part, words)| (part.as_str(), words.as_str())).collect()
 }
