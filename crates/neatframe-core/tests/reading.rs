@@ -174,7 +174,7 @@ fn new_sections_look_like_the_others() {
 #[test]
 fn nothing_is_asked_when_it_is_not_wished() {
     let text = "Extract the fares.";
-    assert_eq!(reframe(&read(text), &Wishes { ask: false }).text, text);
+    assert_eq!(reframe(&read(text), &Wishes { ask: false, offer: false, ..Wishes::default() }).text, text);
 }
 
 #[test]

@@ -82,24 +82,95 @@ Exit codes:
 #[derive(Debug, ClapArgs)]
 #[command(after_help = REFRAME_HELP)]
 pub(crate) struct ReframeArgs {
-    /// The prompt file; `-` reads standard input
-    #[arg(value_name = "PATH")]
-    pub(crate) path: PathBuf,
-    #[command(flatten)]
-    pub(crate) work: WorkArgs,
+    /// The prompt file; `-` reads standard input; several are joined into one prompt
+    #[arg(required = true, value_name = "PATH")]
+    pub(crate) paths: Vec<PathBuf>,
+    /// How sections are marked, instead of the author's way
+    #[arg(long, value_enum, value_name = "LAYOUT")]
+    pub(crate) layout: Option<Layout>,
+    /// For targets that want a bare goal and few rules: cut more, offer nothing
+    #[arg(long)]
+    pub(crate) lean: bool,
+    /// Leave out the slots with questions for what is absent
+    #[arg(long)]
+    pub(crate) no_questions: bool,
+    /// Leave out the safe lines that the kind of work nearly always needs
+    #[arg(long)]
+    pub(crate) no_offers: bool,
+    /// Feedback in plain words, such as "at most 60 words": what it stands against is replaced; may be given several times
+    #[arg(long, value_name = "WORDS")]
+    pub(crate) wish: Vec<String>,
+    /// Show the change as a diff instead of the prompt
+    #[arg(long, conflicts_with = "in_place")]
+    pub(crate) diff: bool,
+    /// Write the new prompt into the file
+    #[arg(long)]
+    pub(crate) in_place: bool,
+    /// With --in-place: keep the old prompt beside it, as NAME.before
+    #[arg(long, requires = "in_place")]
+    pub(crate) keep: bool,
     /// Write the change notes to this file instead of standard error
     #[arg(long, value_name = "FILE")]
     pub(crate) notes: Option<PathBuf>,
+    /// How to write the change notes
+    #[arg(long, value_enum, default_value_t = NotesAs::List, value_name = "FORM")]
+    pub(crate) notes_as: NotesAs,
+    /// Add a word for whoever will use the prompt: what to fill in, what is sent along, what comes back
+    #[arg(long)]
+    pub(crate) usage: bool,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
+}
+
+/// How sections are marked.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum, serde::Deserialize)]
+#[serde(rename_all = "lowercase")]
+pub(crate) enum Layout {
+    /// `# Task`
+    Headings,
+    /// `<task>` and `</task>`
+    Tags,
+    /// `Task:` on a line of its own
+    Labels,
+    /// Paragraphs with no marks
+    Plain,
+}
+
+impl Layout {
+    /// As the core knows it.
+    pub(crate) fn core(self) -> neatframe_core::Layout {
+        match self {
+            Layout::Headings => neatframe_core::Layout::Headings,
+            Layout::Tags => neatframe_core::Layout::Tags,
+            Layout::Labels => neatframe_core::Layout::Labels,
+            Layout::Plain => neatframe_core::Layout::Plain,
+        }
+    }
+}
+
+/// How the change notes are written.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum NotesAs {
+    /// One change after the other, with its reason
+    List,
+    /// One JSON object
+    Json,
+    /// The old prompt and the new one beside each other
+    Side,
 }
 
 const REFRAME_HELP: &str = "\
 Examples:
   neatframe reframe notice.txt > better.txt
-  neatframe reframe notice.txt --notes changes.txt
+  neatframe reframe notice.txt --diff
+  neatframe reframe notice.txt --in-place --keep
+  neatframe reframe notice.txt --layout tags --wish \"at most 60 words\"
+  neatframe reframe role.txt rules.txt > joined.txt
   pbpaste | neatframe reframe - | pbcopy
 
 The prompt alone goes to standard output; the change notes go to standard error.
 Every word of the source is kept, or a note names its removal and the reason.
+In a message list each system and user message is restructured in its place.
 
 Exit codes:
   0  done

@@ -80,3 +80,87 @@ fn the_demo_replaces_nothing() {
     assert_eq!(std::fs::read_to_string(folder.path().join("play/3-lost-property.md")).unwrap(), "mine");
     assert!(!folder.path().join("play/1-one-line-ask.txt").exists());
 }
+
+#[test]
+fn in_place_replaces_the_file_and_keeps_the_old_one_when_asked() {
+    let folder = Folder::with_demo();
+    let before = std::fs::read_to_string(folder.path().join("2-rambling-notice.txt")).unwrap();
+    let printed = folder.run(&["reframe", "2-rambling-notice.txt"]).out;
+    let run = folder.run(&["reframe", "2-rambling-notice.txt", "--in-place", "--keep"]);
+    assert_eq!((run.code, run.out.as_str()), (0, ""), "{}", run.err);
+    assert_eq!(std::fs::read_to_string(folder.path().join("2-rambling-notice.txt")).unwrap(), printed);
+    assert_eq!(std::fs::read_to_string(folder.path().join("2-rambling-notice.txt.before")).unwrap(), before);
+    let again = folder.run(&["reframe", "2-rambling-notice.txt", "--in-place", "--keep"]);
+    assert_eq!(again.code, 2);
+    assert!(again.err.contains("is there already"), "{}", again.err);
+    let piped = folder.run_with(&["reframe", "-", "--in-place"], "Write a notice.");
+    assert!(piped.code == 2 && piped.err.contains("standard input has no place"), "{}", piped.err);
+}
+
+#[test]
+fn a_diff_shows_the_change() {
+    let folder = Folder::with_demo();
+    let run = folder.run(&["reframe", "3-lost-property.md", "--diff"]);
+    assert!(run.out.starts_with("--- a/3-lost-property.md\n+++ b/3-lost-property.md\n"), "{}", run.out);
+    assert!(run.out.contains("\n-"), "{}", run.out);
+}
+
+#[test]
+fn notes_come_in_three_forms() {
+    let folder = Folder::with_demo();
+    let json = folder.run(&["reframe", "2-rambling-notice.txt", "--notes-as", "json"]);
+    let notes: serde_json::Value = serde_json::from_str(&json.err).unwrap();
+    assert_eq!(notes["prompt"].as_str().unwrap(), json.out);
+    assert!(notes["after"]["findings"].as_u64() < notes["before"]["findings"].as_u64(), "{notes}");
+    assert!(
+        notes["changes"].as_array().unwrap().iter().all(|note| !note["why"].as_str().unwrap().is_empty())
+    );
+    let side = folder.run(&["reframe", "3-lost-property.md", "--notes-as", "side"]);
+    insta::assert_snapshot!("side_by_side", side.err);
+}
+
+#[test]
+fn layouts_wishes_and_the_house_s_target() {
+    let folder = Folder::with_demo();
+    let tags = folder.run(&["reframe", "2-rambling-notice.txt", "--layout", "tags", "--wish", "no emoji"]);
+    assert!(tags.out.starts_with("<task>\n") && tags.out.contains("No emoji."), "{}", tags.out);
+    folder.file("neatframe.toml", "[target]\nlayout = \"tags\"\nlean = true\n");
+    let house = folder.run(&["reframe", "2-rambling-notice.txt"]);
+    assert!(
+        house.out.starts_with("<task>\n") && house.err.contains("lean target"),
+        "{}{}",
+        house.out,
+        house.err
+    );
+    folder.file("neatframe.toml", "[target]\nlayout = \"boxes\"\n");
+    let wrong = folder.run(&["reframe", "2-rambling-notice.txt"]);
+    assert!(wrong.code == 2 && wrong.err.contains("neatframe.toml"), "{}", wrong.err);
+}
+
+#[test]
+fn several_files_become_one_prompt_and_notes_name_the_file() {
+    let folder = Folder::new();
+    folder.file("role.txt", "You are the clerk of a ferry line.\nUse at most 80 words.\n");
+    folder.file("task.txt", "Write the winter notice.\nName the pier.\nUse at most 80 words.\n");
+    let run = folder.run(&["reframe", "role.txt", "task.txt"]);
+    assert_eq!(run.code, 0, "{}", run.err);
+    assert_eq!(run.out.matches("80 words").count(), 1, "{}", run.out);
+    assert!(run.err.contains("task.txt:3"), "{}", run.err);
+}
+
+#[test]
+fn a_message_list_keeps_its_form() {
+    let folder = Folder::new();
+    let list = "[\n  {\"role\": \"system\", \"content\": \"Basically, you are the clerk.\\nName the pier.\", \"id\": 7},\n  {\"role\": \"assistant\", \"content\": \"Basically hello\"}\n]\n";
+    folder.file("chat.json", list);
+    let run = folder.run(&["reframe", "chat.json"]);
+    assert_eq!(run.code, 0, "{}", run.err);
+    assert_eq!(run.out, list.replace("Basically, you", "You"));
+}
+
+#[test]
+fn a_word_on_how_to_use_it() {
+    let folder = Folder::with_demo();
+    let run = folder.run(&["reframe", "4-timetable-questions.txt", "--usage"]);
+    assert!(run.err.contains("how to use it\n  fill in      question"), "{}", run.err);
+}

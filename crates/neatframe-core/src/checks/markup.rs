@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::outline::{Fault, Mark};
+use crate::outline::{Fault, Mark, PieceKind};
 use crate::span::Span;
 
 /// A tag is opened and not closed, closed and not opened, or crossed with another.
@@ -40,11 +40,13 @@ impl Check for OpenTag {
                 Fault::OpenTag(span) => {
                     let name = case.shown(span);
                     let close = format!("</{}", name[1..].split([' ', '>']).next().unwrap_or_default());
-                    sink.report(
-                        span,
-                        format!("`{name}` is never closed"),
-                        format!("close it with `{close}>` where the part ends"),
-                    );
+                    let message = format!("`{name}` is never closed");
+                    let finding =
+                        sink.report(span, message, format!("close it with `{close}>` where the part ends"));
+                    if let Some(at) = end_of_part(case, span) {
+                        let replacement = format!("{}{close}>", case.source.line_end());
+                        finding.fix.push(Edit { span: Span::new(at, at), replacement });
+                    }
                 }
                 Fault::StrayClose(span) => {
                     let name = case.shown(span);
@@ -61,6 +63,24 @@ impl Check for OpenTag {
             }
         }
     }
+}
+
+/// How far the end of a part is looked for, in pieces.
+const REACH: usize = 200;
+
+/// Where the part under an unclosed tag surely ends: at the blank line before the next tag that opens a part beside it.
+fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
+    let pieces = &case.outline.pieces;
+    let at = pieces.partition_point(|piece| piece.span.end() <= tag.start());
+    let opener = pieces.get(at).filter(|piece| piece.text == tag)?;
+    let marked =
+        |kind: PieceKind| matches!(kind, PieceKind::TagOpen | PieceKind::TagClose | PieceKind::Heading);
+    let next = (at + 1..pieces.len().min(at + REACH)).find(|&next| marked(pieces[next].kind))?;
+    let beside = pieces[next].kind == PieceKind::TagOpen
+        && pieces[next].indent == opener.indent
+        && pieces[next - 1].kind == PieceKind::Blank;
+    let last = (at + 1..next).rev().find(|&last| pieces[last].kind != PieceKind::Blank).filter(|_| beside)?;
+    Some(pieces[last].text.end())
 }
 
 /// A code fence is never closed.
@@ -93,7 +113,7 @@ impl Check for OpenFence {
             let last = case.outline.pieces[lead..]
                 .iter()
                 .skip(1)
-                .take_while(|piece| piece.kind == crate::outline::PieceKind::Code)
+                .take_while(|piece| piece.kind == PieceKind::Code)
                 .last();
             let message = format!("the fence `{opener}` is never closed");
             let finding = sink.report(span, message, format!("add a line `{marks}` where the block ends"));

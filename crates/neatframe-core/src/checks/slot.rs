@@ -207,7 +207,8 @@ impl Check for MixedSlots {
             let inner = case.text(slot.inner).trim();
             inner.chars().all(|c| c.is_alphanumeric() || c == '_') && slot.syntax != Syntax::Angles
         };
-        if slots.iter().all(|slot| named(slot)) {
+        let braces = !matches!(first.syntax, Syntax::Brackets | Syntax::Angles | Syntax::Percents);
+        if braces && slots.iter().all(|slot| named(slot)) {
             let odd = slots.iter().filter(|slot| slot.syntax != first.syntax);
             finding.fix = odd
                 .map(|slot| Edit { span: slot.span, replacement: first.syntax.write(case.text(slot.inner)) })

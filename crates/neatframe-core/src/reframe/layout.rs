@@ -24,7 +24,20 @@ pub(super) fn has_sections(review: &Review) -> bool {
         let marked = |id: usize| id != 0 && holds[id] && (sections[id].mark == Mark::Tag) == tag;
         (0..sections.len()).filter(|&id| marked(id)).count()
     };
-    count(false) >= 2 || count(true) >= 3
+    count(false) >= 2 || count(true) >= 3 || bracketed(review) >= 2
+}
+
+/// Lines such as `[Question]` over a text: titles in all but form.
+fn bracketed(review: &Review) -> usize {
+    let text = review.source().text();
+    let titled = |unit: &&crate::units::Unit| {
+        let words = &text[unit.text.range()];
+        let below = text[unit.text.end()..].split('\n').nth(1).unwrap_or("").trim();
+        let inner = words.strip_prefix('[').and_then(|rest| rest.strip_suffix(']'));
+        let alone = text[..unit.text.start()].ends_with('\n') || unit.text.start() == 0;
+        alone && inner.is_some_and(|inner| inner.starts_with(char::is_uppercase)) && !below.is_empty()
+    };
+    review.units().iter().filter(titled).count()
 }
 
 /// A prompt of few units, or of one component and no question, reads best as it is.
@@ -154,20 +167,27 @@ fn with_lines<'a>(body: &str, lines: impl Iterator<Item = &'a str>, newline: &st
     out
 }
 
-/// Where the author's list of rules ends, and how its items are marked.
+/// Where the author's rules end, and the marker of their items, if they are a list.
 fn last_rule(review: &Review) -> Option<(usize, String)> {
-    let rule = |unit: &usize| {
-        let labels = review.labels();
-        let piece = &review.outline().pieces[review.units()[*unit].pieces.start];
-        labels[*unit].component == Some(Component::Constraints)
-            && piece.kind == (PieceKind::Item { ordered: false })
-            && piece.indent == 0
+    let first_piece = |unit: usize| &review.outline().pieces[review.units()[unit].pieces.start];
+    let is_rule = |unit: usize| review.labels()[unit].component == Some(Component::Constraints);
+    let item = |unit: &usize| {
+        let piece = first_piece(*unit);
+        is_rule(*unit) && piece.kind == (PieceKind::Item { ordered: false }) && piece.indent == 0
     };
-    let unit = (0..review.units().len()).rev().find(rule)?;
-    let pieces = &review.units()[unit].pieces;
-    let pieces = &review.outline().pieces[pieces.clone()];
+    // Lines under a title for rules, where each stands alone.
+    let line = |unit: &usize| {
+        let titled = review.title_component(review.units()[*unit].section) == Some(Component::Constraints);
+        is_rule(*unit) && titled && first_piece(*unit).kind == PieceKind::Text
+    };
+    let units = || (0..review.units().len()).rev();
+    let unit = units().find(item).or_else(|| units().find(line))?;
+    let pieces = &review.outline().pieces[review.units()[unit].pieces.clone()];
     let end = pieces[pieces.len() - 1].text.end();
-    Some((end, review.source().slice(pieces[0].lead).trim().to_string() + " "))
+    let listed = matches!(pieces[0].kind, PieceKind::Item { .. });
+    let marker =
+        if listed { review.source().slice(pieces[0].lead).trim().to_string() + " " } else { String::new() };
+    Some((end, marker))
 }
 
 /// The body without the heading that the section gets anyway.

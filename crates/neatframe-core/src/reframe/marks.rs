@@ -35,6 +35,12 @@ pub(super) fn marked(reframed: Reframed, settings: &Settings, layout: Option<Lay
 fn is_changed(read: &Review, id: SectionId, layout: Layout) -> bool {
     let section = &read.outline().sections[id];
     let piece = &read.outline().pieces[section.first];
+    // The title over everything is the prompt's name.
+    let opens = read.outline().pieces[..section.first].iter().all(|before| before.kind == PieceKind::Blank);
+    let bare = read.units().iter().all(|unit| unit.section != id || unit.kind == UnitKind::Mark);
+    if opens && bare && section.mark != Mark::Tag {
+        return false;
+    }
     let titled = !read.source().slice(section.title).trim().is_empty();
     let named = title(read, id).chars().all(|c| c.is_alphanumeric() || matches!(c, ' ' | '_' | '-'));
     match section.mark {

@@ -5,6 +5,7 @@ mod layout;
 mod marks;
 mod plan;
 mod style;
+mod wish;
 
 use crate::component::Component;
 use crate::ledger::{CountTokens, Tokens};
@@ -52,11 +53,13 @@ pub struct Wishes {
     /// For targets that want a bare goal with few rules: rules that name only a quality go, nothing is offered, and only what
     /// is required is asked for.
     pub lean: bool,
+    /// Feedback in plain words, such as "at most 60 words". What a wish stands against is replaced, the rest is added.
+    pub notes: Vec<String>,
 }
 
 impl Default for Wishes {
     fn default() -> Wishes {
-        Wishes { ask: true, offer: true, layout: None, lean: false }
+        Wishes { ask: true, offer: true, layout: None, lean: false, notes: Vec::new() }
     }
 }
 
@@ -112,6 +115,8 @@ pub struct Note {
 /// Restructures a reviewed prompt. Every unit of the source is in the result, or a note says why not.
 pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
     let mut reframed = once(review, wishes);
+    // A wish is granted once.
+    let wishes = &Wishes { notes: Vec::new(), ..wishes.clone() };
     // In its new place a line may read otherwise, so the result is read again until nothing is left to do.
     for _ in 0..ROUNDS {
         let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes()) else { break };
@@ -120,7 +125,13 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
             break;
         }
         reframed.text = next.text;
-        reframed.notes.extend(next.notes.into_iter().map(|note| Note { span: None, ..note }));
+        let told = |note: &Note| {
+            reframed.notes.iter().any(|old| {
+                old.change == note.change && old.words.trim() == note.words.trim() && old.now == note.now
+            })
+        };
+        let more: Vec<Note> = next.notes.into_iter().filter(|note| !told(note)).collect();
+        reframed.notes.extend(more.into_iter().map(|note| Note { span: None, ..note }));
     }
     reframed
 }

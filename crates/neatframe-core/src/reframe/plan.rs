@@ -31,8 +31,14 @@ pub(super) struct Plan {
 /// The most questions that a restructured prompt asks.
 const QUESTIONS: usize = 6;
 
+/// Words of a rule that names a quality and nothing else.
+const SHORT: usize = 8;
+
 pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     let mut plan = Plan::default();
+    for wish in &wishes.notes {
+        super::wish::grant(&mut plan, review, wish);
+    }
     for finding in review.findings() {
         if finding.family == Family::Redundant {
             plan.drop_unit(review, finding);
@@ -43,12 +49,15 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             plan.edit(review, finding);
         }
     }
+    if wishes.lean {
+        plan.drop_bare_qualities(review);
+    }
     plan.settle(review);
     if review.language().is_none() {
         if wishes.ask {
-            plan.ask(review);
+            plan.ask(review, if wishes.lean { Importance::Required } else { Importance::Recommended });
         }
-        if wishes.offer {
+        if wishes.offer && !wishes.lean {
             plan.offer(review);
         }
     }
@@ -62,6 +71,20 @@ impl Plan {
             review.unit_at(finding.span).filter(|&unit| review.units()[unit].text == finding.span)
         {
             self.remove(review, unit, finding);
+        }
+    }
+
+    /// "Be engaging and professional." names nothing that can be done otherwise.
+    fn drop_bare_qualities(&mut self, review: &Review) {
+        for finding in review.findings().iter().filter(|finding| finding.family == Family::Vague) {
+            let Some(unit) = review.unit_at(finding.span) else { continue };
+            let own = review.requirements().iter().any(|rule| rule.unit == unit);
+            let rule = review.labels()[unit].component == Some(Component::Constraints);
+            let short = review.words_of(unit).len() <= SHORT;
+            if rule && short && !own && self.dropped.insert(unit) {
+                let why = "names only a quality, and a lean target does without";
+                self.note(Change::Dropped, lead_span(review, unit), review, String::new(), why);
+            }
         }
     }
 
@@ -81,21 +104,37 @@ impl Plan {
         if let Some(unit) = unit.filter(|&unit| whole && review.units()[unit].text == finding.span) {
             return self.remove(review, unit, finding);
         }
+        if !self.take(&finding.fix) {
+            return;
+        }
+        // Slots and numbers are changed in several places, each with a note of its own.
+        let places = finding.fix.iter().filter(|edit| finding.fix.len() > 1 && !edit.span.is_empty());
+        for edit in places.clone() {
+            self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);
+        }
+        if places.count() > 0 {
+            return;
+        }
+        let replacement = first.replacement.trim().to_string();
+        let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
+        let now = if change == Change::Dropped { String::new() } else { replacement };
+        self.note(change, finding.span, review, now, &finding.message);
+    }
+
+    /// Takes a set of edits in; false where one of them touches what is edited already.
+    pub(super) fn take(&mut self, edits: &[Edit]) -> bool {
         let clashes = |new: &Edit| {
             let before = self.taken.range(..=new.span.start()).next_back();
             let after = self.taken.range(new.span.start()..).next();
             before.is_some_and(|(start, end)| *start == new.span.start() || *end > new.span.start())
                 || after.is_some_and(|(start, _)| *start < new.span.end())
         };
-        if finding.fix.iter().any(clashes) {
-            return;
+        if edits.iter().any(clashes) {
+            return false;
         }
-        self.taken.extend(finding.fix.iter().map(|edit| (edit.span.start(), edit.span.end())));
-        self.edits.extend(finding.fix.iter().cloned());
-        let replacement = first.replacement.trim().to_string();
-        let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
-        let now = if change == Change::Dropped { String::new() } else { replacement };
-        self.note(change, finding.span, review, now, &finding.message);
+        self.taken.extend(edits.iter().map(|edit| (edit.span.start(), edit.span.end())));
+        self.edits.extend(edits.iter().cloned());
+        true
     }
 
     /// Takes out edits in units that go, and the notes on them.
@@ -141,7 +180,7 @@ impl Plan {
         }
     }
 
-    fn ask(&mut self, review: &Review) {
+    fn ask(&mut self, review: &Review, least: Importance) {
         let missing = review.missing();
         // A section named for a component holds the author's answer, however it reads.
         let named = |component: Component| {
@@ -153,7 +192,7 @@ impl Plan {
         let mut wanted: Vec<(Component, &Need)> = review
             .frame()
             .components()
-            .filter(|(component, need)| need.importance > Importance::Optional && missing.contains(component))
+            .filter(|(component, need)| need.importance >= least && missing.contains(component))
             .filter(|(component, _)| !named(*component))
             .collect();
         wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));

@@ -79,6 +79,76 @@ fn a_short_good_prompt_stays() {
     assert_nothing_lost(text);
 }
 
+fn with(text: &str, wishes: &Wishes) -> Reframed {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    reframe(&review(source, &Settings::default(), &Bytes), wishes)
+}
+
+#[test]
+fn a_wish_replaces_what_it_stands_against() {
+    let text = "You are the clerk of a ferry line. We run two boats. Write the winter notice in at most 50 words. Name the pier.";
+    let out = with(text, &Wishes { notes: vec!["between 60 and 80 words".into()], ..Wishes::default() });
+    assert!(out.text.contains("in between 60 and 80 words") && !out.text.contains("50"), "{}", out.text);
+    assert!(out.notes.iter().any(|note| note.why.contains("the wish stands against it")), "{:?}", out.notes);
+}
+
+#[test]
+fn a_wish_for_something_new_is_added_to_the_rules() {
+    let text = "# Task\nWrite the winter notice of a ferry line.\n\n# Rules\n- At most 50 words.\n- Name the pier.\n\n# Layout\nThree bullets.\n";
+    let out = with(text, &Wishes { notes: vec!["no emoji".into()], ..Wishes::default() });
+    assert!(out.text.contains("- Name the pier.\n- No emoji."), "{}", out.text);
+    let again = with(&out.text, &Wishes::default());
+    assert_eq!(again.text.matches("No emoji").count(), 1);
+}
+
+#[test]
+fn lean_targets_do_without_bare_qualities() {
+    let text = "# Task\nWrite the winter notice of a ferry line.\n\n# Rules\n- Be engaging and professional.\n- At most 50 words.\n";
+    let lean = Wishes { lean: true, ..Wishes::default() };
+    let out = with(text, &lean);
+    assert!(!out.text.contains("engaging") && !out.text.contains("{{"), "{}", out.text);
+    assert!(out.notes.iter().any(|note| note.why.contains("lean")), "{:?}", out.notes);
+}
+
+#[test]
+fn safe_lines_are_offered_and_can_be_left_out() {
+    let text = "# Task\nExtract the boat and the hour from the log.\n\n# Rules\n- Copy names as they stand.\n\n# Output\nReturn JSON with the keys boat and hour.\n\n<log>\n{{log}}\n</log>\n";
+    let offered = with(text, &Wishes::default());
+    assert!(offered.text.contains("write \"not stated\""), "{}", offered.text);
+    let none = with(text, &Wishes { offer: false, ..Wishes::default() });
+    assert!(!none.text.contains("not stated"), "{}", none.text);
+}
+
+/// The texts of the units that say something, sorted.
+fn said(text: &str) -> Vec<String> {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    let review = review(source, &Settings::default(), &Bytes);
+    let units = review.units().iter().filter(|unit| unit.kind != crate::UnitKind::Mark);
+    let mut said: Vec<String> = units.map(|unit| review.source().slice(unit.text).to_string()).collect();
+    said.sort();
+    said
+}
+
+#[test]
+fn from_layout_to_layout_and_back_every_unit_stays() {
+    let text = "# Task\nWrite the winter notice of a ferry line.\n\n# Facts\nTwo boats sail.\n\n## Piers\nThe north pier is shut.\n\n# Rules\n- At most 50 words.\n- Name the pier.\n\n# Output format\nThree bullets.\n";
+    let to =
+        |text: &str, layout: Layout| with(text, &Wishes { layout: Some(layout), ..Wishes::default() }).text;
+    for layout in [Layout::Tags, Layout::Labels] {
+        let there = to(text, layout);
+        let back = to(&there, Layout::Headings);
+        assert_eq!(said(&there), said(text), "{there}");
+        assert_eq!(said(&back), said(text), "{back}");
+        assert_eq!(to(&there, layout), there);
+    }
+    let tags = to(text, Layout::Tags);
+    assert!(
+        tags.contains("<facts>") && tags.contains("<piers>\nThe north pier is shut.\n</piers>\n</facts>"),
+        "{tags}"
+    );
+    assert!(!to(text, Layout::Plain).contains('#'));
+}
+
 proptest! {
     #![proptest_config(fixed(400))]
 
@@ -96,6 +166,26 @@ proptest! {
         let once = reframed(&text).text;
         let twice = reframed(&once).text;
         prop_assert_eq!(once, twice);
+    }
+}
+
+proptest! {
+    #![proptest_config(fixed(300))]
+
+    #[test]
+    fn no_layout_loses_a_word(
+        parts in prop::collection::vec(prop::sample::select(PARTS), 1..14),
+        layout in prop::sample::select(&Layout::ALL[..]),
+    ) {
+        let text = parts.concat();
+        prop_assume!(!text.trim().is_empty());
+        let out = with(&text, &Wishes { layout: Some(layout), ..Wishes::default() });
+        let mut kept = words(&out.text);
+        kept.extend(out.notes.iter().filter(|note| note.change != Change::Added).flat_map(|note| words(&note.words)));
+        for word in words(&text) {
+            let at = kept.iter().position(|other| *other == word || other.contains(&word));
+            prop_assert!(at.is_some(), "lost {} of {:?} in {:?}", word, text, out.text);
+        }
     }
 }
 

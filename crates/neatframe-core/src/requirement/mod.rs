@@ -2,6 +2,7 @@
 
 mod amount;
 mod choice;
+mod clash;
 mod length;
 mod manner;
 mod measure;
@@ -9,6 +10,7 @@ mod order;
 mod pattern;
 mod words;
 
+pub(crate) use clash::excludes;
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;

@@ -67,7 +67,7 @@ fn show() -> Result<()> {
     let mut out = String::new();
     let _ = writeln!(out, "Nine prompts of Larkhaven Ferries, a made-up ferry line\n");
     out.push_str(&overview::table(&rows, colour));
-    let (reviewed, reframed, after) = &rows[SHOWN];
+    let (reviewed, reframed, _) = &rows[SHOWN];
     let Reviewed { name, review, .. } = reviewed;
     let _ = writeln!(out, "\n── the prompt: {name}\n\n{}", textwrap::fill(review.source().text(), width));
     let _ = writeln!(out, "── neatframe review {name}\n");
@@ -77,7 +77,9 @@ fn show() -> Result<()> {
         let _ = writeln!(out, "{}", textwrap::fill(line, width));
     }
     out.push('\n');
-    out.push_str(&notes::list(name, review, reframed, *after, colour, width));
+    let source = Source::from_bytes(reframed.text.clone().into_bytes())?;
+    let again = neatframe_core::review(source, &Settings::default(), &counter);
+    out.push_str(&notes::list(&notes::Told::new(name, review, reframed, again, &|_| None), colour, width));
     let _ = writeln!(out, "To play with them: neatframe demo --to play && neatframe review play");
     output::show(&out)
 }

@@ -54,6 +54,12 @@ pub(super) fn write(input: &Input, before: &Review, mended: &Mended) -> Result<(
     let Input::File(path) = input else {
         bail!("cannot be mended in place: name a file, or use `neatframe reframe -`");
     };
+    writable(path)?;
+    output::replace(path, Some(before.source().text().as_bytes()), &mended.text)
+}
+
+/// Refuses links and read-only files, so that nothing is replaced that was not named.
+pub(super) fn writable(path: &std::path::Path) -> Result<()> {
     let meta = std::fs::symlink_metadata(path).context("cannot be read again")?;
     if meta.file_type().is_symlink() {
         let target = std::fs::read_link(path).map(|target| target.display().to_string()).unwrap_or_default();
@@ -62,7 +68,7 @@ pub(super) fn write(input: &Input, before: &Review, mended: &Mended) -> Result<(
     if meta.permissions().readonly() {
         bail!("is read-only; nothing was written: make it writable first");
     }
-    output::replace(path, Some(before.source().text().as_bytes()), &mended.text)
+    Ok(())
 }
 
 /// What was mended, a line each.

@@ -20,6 +20,8 @@ pub(super) struct File {
     pub(super) frames: Option<PathBuf>,
     /// The price list.
     pub(super) prices: Option<PathBuf>,
+    /// What the prompts are written for.
+    pub(super) target: Target,
     pub(super) checks: BTreeMap<CheckId, Level>,
     pub(super) words: Words,
     pub(super) limits: Limits,
@@ -43,6 +45,16 @@ pub(super) struct Limits {
     pub(super) part_tokens: Option<NonZeroU32>,
     pub(super) reading_grade: Option<NonZeroU32>,
     pub(super) sentence_words: Option<NonZeroU32>,
+}
+
+/// How the target of the prompts wants them; `reframe` goes by it.
+#[derive(Clone, Copy, Default, Deserialize)]
+#[serde(deny_unknown_fields, rename_all = "kebab-case", default)]
+pub(crate) struct Target {
+    /// How sections are marked.
+    pub(crate) layout: Option<crate::args::Layout>,
+    /// A bare goal with few rules.
+    pub(crate) lean: bool,
 }
 
 /// What holds for the paths that match.

@@ -155,6 +155,11 @@ impl House {
         Ok(House { folder, file, accepted })
     }
 
+    /// What its prompts are written for.
+    pub(crate) fn target(&self) -> file::Target {
+        self.file.target
+    }
+
     /// The price list that the house keeps.
     pub(crate) fn prices(&self) -> Option<PathBuf> {
         self.file.prices.as_ref().map(|path| self.folder.join(path))

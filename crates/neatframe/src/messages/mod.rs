@@ -58,6 +58,40 @@ pub(crate) fn read(file: Source, form: Form) -> Result<Source> {
     Ok(Source::from_messages(file, messages)?)
 }
 
+/// The list with the contents that `change` gives anew; everything else stays as it is written, byte for byte.
+pub(crate) fn rewritten(
+    file: &str,
+    form: Form,
+    mut change: impl FnMut(Speaker, &str) -> Option<String>,
+) -> Result<String> {
+    let messages = match form {
+        Form::Json => json::list(file),
+        Form::JsonLines => json::lines(file),
+        Form::Yaml => anyhow::bail!("is a list in YAML; only lists in JSON are restructured in their place"),
+    };
+    let messages = messages.map_err(|fault| anyhow!("{}", fault.what))?;
+    let mut out = String::with_capacity(file.len());
+    let mut at = 0;
+    for message in &messages {
+        let (Some(first), Some(last)) = (message.anchors.first(), message.anchors.last()) else { continue };
+        let (open, close) = (first.file.saturating_sub(1), last.file + (message.text.len() - last.text));
+        // A content in several parts is no single string, and stays.
+        let literal = file.get(open..close + 1).filter(|_| open >= at);
+        let plain = literal.is_some_and(|literal| {
+            serde_json::from_str::<String>(literal).is_ok_and(|text| text == message.text)
+        });
+        let Some(new) = Some(()).filter(|()| plain).and_then(|()| change(message.speaker, &message.text))
+        else {
+            continue;
+        };
+        out.push_str(&file[at..open]);
+        out.push_str(&serde_json::to_string(&new)?);
+        at = close + 1;
+    }
+    out.push_str(&file[at..]);
+    Ok(out)
+}
+
 /// What is wrong with a list, and at which byte of the file.
 #[derive(Debug, PartialEq, Eq)]
 struct Fault {

@@ -11,3 +11,4 @@ pub(crate) mod report;
 pub(crate) mod requirements;
 pub(crate) mod style;
 pub(crate) mod tokens;
+pub(crate) mod usage;

@@ -3,37 +3,167 @@
 use super::report::grouped;
 use super::style::{self, paint};
 use crate::output::visible;
+use anyhow::Result;
 use neatframe_core::{Change, Note, Reframed, Review};
+use serde::Serialize;
 use std::fmt::Write as _;
 
-/// The list of notes. `after` is the token count of the new prompt.
-pub(crate) fn list(
-    name: &str,
-    review: &Review,
-    reframed: &Reframed,
-    after: usize,
-    colour: bool,
-    width: usize,
-) -> String {
+/// What the notes tell of.
+pub(crate) struct Told<'a> {
+    pub(crate) name: &'a str,
+    pub(crate) before: &'a Review,
+    pub(crate) reframed: &'a Reframed,
+    /// The review of the new prompt.
+    pub(crate) after: Review,
+    /// Which file and line a byte of the source came from, where several files were joined.
+    pub(crate) origin: &'a dyn Fn(usize) -> Option<String>,
+}
+
+impl<'a> Told<'a> {
+    pub(crate) fn new(
+        name: &'a str,
+        before: &'a Review,
+        reframed: &'a Reframed,
+        after: Review,
+        origin: &'a dyn Fn(usize) -> Option<String>,
+    ) -> Told<'a> {
+        Told { name, before, reframed, after, origin }
+    }
+
+    /// Tokens and findings, before and after.
+    fn facts(&self) -> String {
+        let tokens = |review: &Review| grouped(review.ledger().total);
+        let findings = |review: &Review| review.findings().len();
+        format!(
+            "{} → {} tokens ({}), {} → {} findings",
+            tokens(self.before),
+            tokens(&self.after),
+            self.before.ledger().encoding,
+            findings(self.before),
+            findings(&self.after)
+        )
+    }
+
+    fn place(&self, note: &Note) -> String {
+        let Some(span) = note.span else { return String::new() };
+        let line = || format!("line {}", self.before.source().position(span.start()).line);
+        (self.origin)(span.start()).unwrap_or_else(line)
+    }
+}
+
+/// The list of notes.
+pub(crate) fn list(told: &Told<'_>, colour: bool, width: usize) -> String {
     let mut out = String::new();
-    let before = review.ledger().total;
-    let facts = format!("{} → {} tokens ({})", grouped(before), grouped(after), review.ledger().encoding);
-    let title = format!("changes to {}", visible(name));
-    let _ = writeln!(out, "{}  {}", paint(style::BOLD, &title, colour), paint(style::DIM, &facts, colour));
-    if reframed.notes.is_empty() {
+    let title = format!("changes to {}", visible(told.name));
+    let _ =
+        writeln!(out, "{}  {}", paint(style::BOLD, &title, colour), paint(style::DIM, &told.facts(), colour));
+    if told.reframed.notes.is_empty() {
         let _ = writeln!(out, "  none: the prompt stands as it is");
     }
-    for note in &reframed.notes {
-        one(&mut out, review, note, colour, width);
+    for note in &told.reframed.notes {
+        one(&mut out, &told.place(note), note, colour, width);
     }
     out.push('\n');
     out
 }
 
-fn one(out: &mut String, review: &Review, note: &Note, colour: bool, width: usize) {
-    let place = note
-        .span
-        .map_or(String::new(), |span| format!("line {}", review.source().position(span.start()).line));
+#[derive(Serialize)]
+struct Notes<'a> {
+    path: &'a str,
+    changes: Vec<Entry<'a>>,
+    before: Measured,
+    after: Measured,
+    prompt: &'a str,
+}
+
+#[derive(Serialize)]
+struct Entry<'a> {
+    change: &'static str,
+    /// Where it stood, as `file:line` or `line 3`; empty for additions.
+    place: String,
+    /// Bytes of the file; null for additions.
+    start: Option<usize>,
+    end: Option<usize>,
+    words: &'a str,
+    now: &'a str,
+    why: &'a str,
+}
+
+#[derive(Serialize)]
+struct Measured {
+    tokens: usize,
+    findings: usize,
+    coverage: u32,
+}
+
+/// The notes as one JSON object, with the new prompt.
+pub(crate) fn json(told: &Told<'_>) -> Result<String> {
+    let measured = |review: &Review| Measured {
+        tokens: review.ledger().total,
+        findings: review.findings().len(),
+        coverage: review.coverage(),
+    };
+    let notes = Notes {
+        path: told.name,
+        changes: told.reframed.notes.iter().map(|note| entry(told, note)).collect(),
+        before: measured(told.before),
+        after: measured(&told.after),
+        prompt: &told.reframed.text,
+    };
+    Ok(serde_json::to_string_pretty(&notes)? + "\n")
+}
+
+fn entry<'a>(told: &Told<'_>, note: &'a Note) -> Entry<'a> {
+    Entry {
+        change: note.change.id(),
+        place: told.place(note),
+        start: note.span.map(|span| span.start()),
+        end: note.span.map(|span| span.end()),
+        words: &note.words,
+        now: &note.now,
+        why: &note.why,
+    }
+}
+
+/// The old prompt and the new one in two columns, lines that differ marked between them.
+pub(crate) fn side(told: &Told<'_>, colour: bool, width: usize) -> String {
+    let half = (width.saturating_sub(3)) / 2;
+    let mut out = String::new();
+    let _ =
+        writeln!(out, "{}", paint(style::DIM, &format!("{}: {}", visible(told.name), told.facts()), colour));
+    let (before, after) = (told.before.source().text(), told.reframed.text.as_str());
+    let diff = similar::TextDiff::from_lines(before, after);
+    for op in diff.ops() {
+        let (old, new) = (op.old_range(), op.new_range());
+        let lines = |texts: &[&str]| -> Vec<String> {
+            let wrap = |line: &&str| {
+                textwrap::wrap(&visible(line.trim_end()), half).into_iter().map(String::from).collect()
+            };
+            texts.iter().flat_map(|line| -> Vec<String> { wrap(line) }).collect()
+        };
+        let (left, right) = (lines(&diff_lines(before, old)), lines(&diff_lines(after, new)));
+        let same = op.tag() == similar::DiffTag::Equal;
+        for row in 0..left.len().max(right.len()) {
+            let empty = String::new();
+            let (one, two) = (left.get(row).unwrap_or(&empty), right.get(row).unwrap_or(&empty));
+            let pad = " ".repeat(half.saturating_sub(unicode_width::UnicodeWidthStr::width(one.as_str())));
+            let (one, two) = if same {
+                (one.clone(), two.clone())
+            } else {
+                (paint(style::GONE, one, colour), paint(style::GOOD, two, colour))
+            };
+            let _ =
+                writeln!(out, "{}", format!("{one}{pad} {} {two}", if same { ' ' } else { '│' }).trim_end());
+        }
+    }
+    out
+}
+
+fn diff_lines(text: &str, range: std::ops::Range<usize>) -> Vec<&str> {
+    text.split_inclusive('\n').skip(range.start).take(range.len()).collect()
+}
+
+fn one(out: &mut String, place: &str, note: &Note, colour: bool, width: usize) {
     let what = match note.change {
         Change::Dropped => format!("\"{}\"", short(&note.words)),
         Change::Edited if note.now.is_empty() => format!("\"{}\"", short(&note.words)),

@@ -1,0 +1,120 @@
+//! Which demands cannot both hold.
+
+use super::{Bound, Demand, Measure, Requirement, Subject};
+use std::cmp::Ordering;
+
+/// True when the two cannot both hold.
+pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
+    match (&earlier.demand, &later.demand) {
+        (Demand::Manner { axis, pole }, Demand::Manner { axis: other, pole: opposite }) => {
+            axis == other && pole != opposite && !is_split(earlier, later) && !goes_with(pole, opposite)
+        }
+        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
+            earlier.subject == later.subject
+                && later.subject != Subject::Unstated
+                && (measure == other
+                    && bound.excludes(second)
+                    && is_comparable(measure, &earlier.subject, (bound, second))
+                    || crosses((measure, bound), (other, second))
+                    || crosses((other, second), (measure, bound)))
+        }
+        (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
+            *measure == Measure::Words
+                && whole(earlier)
+                && whole(later)
+                && bound.least.is_some_and(|least| least >= LONG)
+        }
+        (Demand::Manner { axis: "length", pole: "detailed" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
+            whole(earlier) && whole(later) && is_tight(measure, bound)
+        }
+        (Demand::Manner { axis: "length", pole: "everything" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "everything" }) => {
+            whole(earlier)
+                && whole(later)
+                && (is_tight(measure, bound)
+                    || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
+        }
+        (Demand::BeginsWith(one), Demand::BeginsWith(two))
+        | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
+            one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
+        }
+        (Demand::Mention(one), Demand::Omit(two)) | (Demand::Omit(two), Demand::Mention(one)) => {
+            one.to_lowercase() == two.to_lowercase()
+        }
+        (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
+        _ => false,
+    }
+}
+
+/// Poles of one axis that do not exclude each other.
+fn goes_with(one: &str, two: &str) -> bool {
+    matches!((one, two), ("detailed", "everything") | ("everything", "detailed"))
+}
+
+fn whole(requirement: &Requirement) -> bool {
+    requirement.subject == Subject::Reply
+}
+
+/// Words from which a reply is not brief.
+const LONG: u32 = 600;
+
+/// Words that hold no "everything".
+const SOME: u32 = 250;
+
+/// A length that leaves no room for detail.
+fn is_tight(measure: &Measure, bound: &Bound) -> bool {
+    let Some(most) = bound.most else { return false };
+    match measure {
+        Measure::Words => most <= 60,
+        Measure::Sentences => most <= 3,
+        Measure::Lines => most <= 4,
+        Measure::Paragraphs | Measure::Pages => most <= 1,
+        _ => false,
+    }
+}
+
+/// Counts of things clash only where both are bounds on the whole: "three options" and "five examples" differ, and so may
+/// "two bullets" here and "four bullets" there.
+fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bound)) -> bool {
+    let limits = |bound: &Bound| bound.least != bound.most;
+    match measure {
+        Measure::Words | Measure::Characters | Measure::Tokens | Measure::Pages => {
+            limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about
+        }
+        Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
+            *subject != Subject::Reply || limits(one) || limits(two)
+        }
+    }
+}
+
+/// "Three paragraphs" take three sentences at least: true when the first asks for more than the second leaves room for.
+fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bound)) -> bool {
+    // The fewest words that one of each takes, and the most that one of each holds.
+    let size = |measure: &Measure| match measure {
+        Measure::Pages => Some((5, 250, 1000)),
+        Measure::Paragraphs => Some((4, 15, 400)),
+        Measure::Sentences => Some((3, 2, 60)),
+        Measure::Words => Some((2, 1, 1)),
+        _ => None,
+    };
+    let (Some((rank, fewest, _)), Some((other_rank, _, holds))) = (size(measure), size(other)) else {
+        return false;
+    };
+    let (Some(least), Some(most)) = (bound.least, second.most) else { return false };
+    match rank.cmp(&other_rank) {
+        // One page is a limit, two are a demand.
+        Ordering::Greater if rank == 5 && least < 2 => false,
+        Ordering::Greater if other_rank == 2 => least.saturating_mul(fewest) > most,
+        Ordering::Greater => least > most,
+        Ordering::Less => rank == 2 && least > most.saturating_mul(holds),
+        Ordering::Equal => false,
+    }
+}
+
+/// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two about
+/// different parts of the reply.
+fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
+    earlier.part != later.part
+}
