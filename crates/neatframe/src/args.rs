@@ -15,6 +15,7 @@ pub(crate) struct Args {
 pub(crate) enum Command {
     Review(ReviewArgs),
     Reframe(ReframeArgs),
+    Fill(FillArgs),
     Frames(FramesArgs),
     Checks(ChecksArgs),
     Tokens(TokensArgs),
@@ -175,6 +176,59 @@ In a message list each system and user message is restructured in its place.
 Exit codes:
   0  done
   2  the prompt could not be read, or something could not be written";
+
+/// Put values into the slots of a prompt, once or for each row of a table
+#[derive(Debug, ClapArgs)]
+#[command(after_help = FILL_HELP)]
+pub(crate) struct FillArgs {
+    /// The prompt file; `-` reads standard input
+    #[arg(value_name = "PATH")]
+    pub(crate) path: PathBuf,
+    /// A value for a slot, or `NAME=@FILE` for what a file holds; may be given several times
+    #[arg(long, value_name = "NAME=VALUE")]
+    pub(crate) set: Vec<String>,
+    /// Rows of values: .json, .jsonl or .csv
+    #[arg(long, value_name = "FILE")]
+    pub(crate) from: Option<PathBuf>,
+    /// Write a file a row into this folder
+    #[arg(long, value_name = "DIR")]
+    pub(crate) to: Option<PathBuf>,
+    /// List the slots instead: what the prompt says of each, where it first stands, and how many tokens its value takes
+    #[arg(long)]
+    pub(crate) list: bool,
+    /// How to show the list
+    #[arg(long, value_enum, default_value_t = ListAs::Text, requires = "list")]
+    pub(crate) format: ListAs,
+    /// How tokens are counted, as for `neatframe tokens`
+    #[arg(long, value_name = "NAME")]
+    pub(crate) vocabulary: Option<String>,
+    /// How to read the file
+    #[arg(long, value_enum, default_value_t = ReadAs::Auto, value_name = "FORM")]
+    pub(crate) read_as: ReadAs,
+}
+
+/// How a list is shown.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
+pub(crate) enum ListAs {
+    /// A table
+    Text,
+    /// A JSON list
+    Json,
+}
+
+const FILL_HELP: &str = "\
+Examples:
+  neatframe fill notice.txt --list
+  neatframe fill notice.txt --set boat=Merle --set log=@log.txt
+  neatframe fill notice.txt --from rows.csv > prompts.jsonl
+  neatframe fill notice.txt --from rows.jsonl --to filled/
+
+One row prints the prompt; several print a JSON object a line, with `row` and `prompt`.
+A value is never read for slots, and cannot close the tag or fence around its slot.
+
+Exit codes:
+  0  done
+  2  a slot without a value, a value without a slot, or something could not be read or written";
 
 /// Review and restructure the made-up prompts of Larkhaven Ferries, or write them to a folder
 #[derive(Debug, ClapArgs)]

@@ -9,6 +9,7 @@ mod messages;
 mod output;
 mod prices;
 mod render;
+mod rows;
 #[cfg(feature = "vocabulary-files")]
 mod vocabulary_file;
 

@@ -2,6 +2,7 @@
 
 mod checks;
 mod demo;
+mod fill;
 mod fix;
 mod frames;
 mod reframe;
@@ -20,6 +21,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
     match &args.command {
         Command::Review(args) => review::run(args),
         Command::Reframe(args) => reframe::run(args),
+        Command::Fill(args) => fill::run(args),
         Command::Frames(args) => frames::run(args),
         Command::Checks(args) => checks::run(args),
         Command::Tokens(args) => tokens::run(args),

@@ -9,6 +9,7 @@ pub(crate) mod notes;
 pub(crate) mod overview;
 pub(crate) mod report;
 pub(crate) mod requirements;
+pub(crate) mod slots;
 pub(crate) mod style;
 pub(crate) mod tokens;
 pub(crate) mod usage;
