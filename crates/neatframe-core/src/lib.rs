@@ -21,6 +21,7 @@
 
 mod checks;
 mod classify;
+mod compare;
 mod component;
 mod edit;
 mod fill;
@@ -54,6 +55,7 @@ pub use checks::{Level, Meta, checks};
 #[doc(hidden)]
 pub use classify::training;
 pub use classify::{Evidence, FacetSet, Label};
+pub use compare::{Comparison, Fate, Pairing, Shift, compare};
 pub use component::{Component, Facet};
 pub use edit::{Edit, EditError, apply, fitting};
 pub use fill::{Filled, Wanted, fill, wanted};

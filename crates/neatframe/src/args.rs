@@ -15,6 +15,7 @@ pub(crate) struct Args {
 pub(crate) enum Command {
     Review(ReviewArgs),
     Reframe(ReframeArgs),
+    Compare(CompareArgs),
     Fill(FillArgs),
     Frames(FramesArgs),
     Checks(ChecksArgs),
@@ -176,6 +177,35 @@ In a message list each system and user message is restructured in its place.
 Exit codes:
   0  done
   2  the prompt could not be read, or something could not be written";
+
+/// Show what changed between versions of a prompt: sentences, requirements, findings, tokens
+#[derive(Debug, ClapArgs)]
+#[command(after_help = COMPARE_HELP)]
+pub(crate) struct CompareArgs {
+    /// The versions, oldest first; of two the changes are shown, of more a table
+    #[arg(required = true, num_args = 2.., value_name = "PATH")]
+    pub(crate) paths: Vec<PathBuf>,
+    /// How to show them
+    #[arg(long, value_enum, default_value_t = ListAs::Text)]
+    pub(crate) format: ListAs,
+    /// A price list in TOML, for what a call costs; docs/tokens.md describes it
+    #[arg(long, value_name = "FILE")]
+    pub(crate) prices: Option<PathBuf>,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
+}
+
+const COMPARE_HELP: &str = "\
+Examples:
+  neatframe compare notice.txt better.txt
+  neatframe compare v1.md v2.md v3.md --prices prices.toml
+  neatframe reframe notice.txt 2>/dev/null | neatframe compare notice.txt - --format json
+
+A sentence that only stands elsewhere is moved; one with other words is reworded, and its words are shown.
+
+Exit codes:
+  0  done
+  2  something could not be read";
 
 /// Put values into the slots of a prompt, once or for each row of a table
 #[derive(Debug, ClapArgs)]

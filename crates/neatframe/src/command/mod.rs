@@ -1,6 +1,7 @@
 //! One file per command.
 
 mod checks;
+mod compare;
 mod demo;
 mod fill;
 mod fix;
@@ -21,6 +22,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
     match &args.command {
         Command::Review(args) => review::run(args),
         Command::Reframe(args) => reframe::run(args),
+        Command::Compare(args) => compare::run(args),
         Command::Fill(args) => fill::run(args),
         Command::Frames(args) => frames::run(args),
         Command::Checks(args) => checks::run(args),

@@ -1,6 +1,7 @@
 //! What people and programs see. A renderer gets all it needs and looks nothing up.
 
 pub(crate) mod checks;
+pub(crate) mod compare;
 pub(crate) mod evidence;
 mod excerpt;
 pub(crate) mod frames;
