@@ -43,7 +43,7 @@ pub struct Settings {
 }
 
 impl Settings {
-    fn frame_for(&self, kind: Option<&Kind>) -> Frame {
+    pub(crate) fn frame_for(&self, kind: Option<&Kind>) -> Frame {
         let serves = |frame: &&Frame| kind.is_some_and(|kind| frame.serves.contains(&kind.name));
         let chosen = || self.frames.iter().chain(Frame::built_in()).find(serves);
         self.frame.as_ref().or_else(chosen).unwrap_or(Frame::general()).clone()

@@ -15,6 +15,7 @@ pub(crate) struct Args {
 pub(crate) enum Command {
     Review(ReviewArgs),
     Reframe(ReframeArgs),
+    Ask(AskArgs),
     Compare(CompareArgs),
     Fill(FillArgs),
     Frames(FramesArgs),
@@ -177,6 +178,42 @@ In a message list each system and user message is restructured in its place.
 Exit codes:
   0  done
   2  the prompt could not be read, or something could not be written";
+
+/// Ask what a prompt still needs, one question at a time, and print the prompt that the answers make
+#[derive(Debug, ClapArgs)]
+#[command(after_help = ASK_HELP)]
+pub(crate) struct AskArgs {
+    /// A draft to start from; without one the interview starts from nothing
+    #[arg(value_name = "PATH")]
+    pub(crate) path: Option<PathBuf>,
+    /// Take the answers from this TOML file and ask nothing
+    #[arg(long, value_name = "FILE")]
+    pub(crate) answers: Option<PathBuf>,
+    /// Keep the answers in this file, and resume from it where it is there already
+    #[arg(long, value_name = "FILE", conflicts_with = "answers")]
+    pub(crate) notebook: Option<PathBuf>,
+    /// Print the questions that are open as a JSON list, and stop
+    #[arg(long)]
+    pub(crate) questions: bool,
+    #[command(flatten)]
+    pub(crate) work: WorkArgs,
+}
+
+const ASK_HELP: &str = "\
+Examples:
+  neatframe ask > notice.txt
+  neatframe ask draft.txt --notebook notice.toml > notice.txt
+  neatframe ask draft.txt --questions
+  neatframe ask --answers notice.toml
+  printf '%s\\n' 'Write the winter notice.' '' ':stop' | neatframe ask
+
+The prompt goes to standard output, the questions to standard error. Where standard input is no terminal,
+each line is an answer; an empty one leaves its question out. Answers are in the file by part:
+[answers], then task = \"Write the winter notice.\"
+
+Exit codes:
+  0  done
+  2  no answer was given, or something could not be read or written";
 
 /// Show what changed between versions of a prompt: sentences, requirements, findings, tokens
 #[derive(Debug, ClapArgs)]

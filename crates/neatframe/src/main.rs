@@ -6,6 +6,7 @@ mod counter;
 mod house;
 mod input;
 mod messages;
+mod notebook;
 mod output;
 mod prices;
 mod render;

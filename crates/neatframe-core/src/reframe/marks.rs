@@ -1,7 +1,8 @@
 //! The author's sections under other marks: headings turned into tags and the like. Only marks change, no unit does.
 
-use super::{Change, Layout, Note, Reframed, Uncounted};
+use super::{Change, Layout, Note, Reframed};
 use crate::component::{Component, Facet};
+use crate::ledger::Uncounted;
 use crate::outline::{Mark, PieceKind, SectionId};
 use crate::review::{Review, Settings, review};
 use crate::source::Source;

@@ -8,7 +8,7 @@ mod style;
 mod wish;
 
 use crate::component::Component;
-use crate::ledger::{CountTokens, Tokens};
+use crate::ledger::Uncounted;
 use crate::review::Review;
 use crate::source::Source;
 use crate::span::Span;
@@ -150,21 +150,8 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     }
 }
 
-/// For readings in between, whose tokens nobody asks for.
-struct Uncounted;
-
-impl CountTokens for Uncounted {
-    fn encoding(&self) -> &str {
-        ""
-    }
-
-    fn count(&self, _: &str) -> Tokens {
-        Tokens::default()
-    }
-}
-
 /// The title of a component's section.
-fn title(component: Component) -> &'static str {
+pub(crate) fn title(component: Component) -> &'static str {
     match component {
         Component::Role => "Role",
         Component::Task => "Task",

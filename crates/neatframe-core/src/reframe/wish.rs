@@ -1,9 +1,10 @@
 //! Feedback in plain words: each wish is read as requirements; what it stands against is replaced, the rest is added.
 
 use super::plan::Plan;
-use super::{Change, Note, Uncounted, title};
+use super::{Change, Note, title};
 use crate::component::Component;
 use crate::edit::Edit;
+use crate::ledger::Uncounted;
 use crate::requirement::{Demand, Measure, Requirement, Subject, excludes};
 use crate::review::{Review, review};
 use crate::source::Source;

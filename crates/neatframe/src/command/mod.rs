@@ -1,5 +1,6 @@
 //! One file per command.
 
+mod ask;
 mod checks;
 mod compare;
 mod demo;
@@ -22,6 +23,7 @@ pub(crate) fn run(args: &Args) -> Result<ExitCode> {
     match &args.command {
         Command::Review(args) => review::run(args),
         Command::Reframe(args) => reframe::run(args),
+        Command::Ask(args) => ask::run(args),
         Command::Compare(args) => compare::run(args),
         Command::Fill(args) => fill::run(args),
         Command::Frames(args) => frames::run(args),

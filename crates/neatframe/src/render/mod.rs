@@ -8,6 +8,7 @@ pub(crate) mod frames;
 pub(crate) mod json;
 pub(crate) mod notes;
 pub(crate) mod overview;
+pub(crate) mod question;
 pub(crate) mod report;
 pub(crate) mod requirements;
 pub(crate) mod slots;
