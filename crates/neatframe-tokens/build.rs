@@ -24,11 +24,12 @@ fn write(name: &str, bytes: &[u8]) {
 }
 
 /// Three files: the bytes of all tokens in a row, where each begins (4 bytes each, one more at the end), and the hash table:
-/// 8 bytes a place, the upper half of the hash and the rank plus one; 0 is an empty place.
+/// 4 bytes a place, the tag of the hash and the rank plus one; 0 is an empty place.
 fn vocabulary(name: &str, bpe: &CoreBPE, ranks: u32, bits: u32) {
     let special: Vec<&str> = bpe.special_tokens().into_iter().collect();
     let (mut bytes, mut starts) = (Vec::new(), Vec::new());
-    let mut table = vec![0u64; 1 << bits];
+    assert!(ranks + 1 < 1 << hash::RANK_BITS, "a rank fits its bits");
+    let mut table = vec![0u32; 1 << bits];
     let mask = table.len() as u64 - 1;
     for rank in 0..ranks {
         starts.push(bytes.len() as u32);
@@ -41,7 +42,7 @@ fn vocabulary(name: &str, bpe: &CoreBPE, ranks: u32, bits: u32) {
         while table[place as usize] != 0 {
             place = (place + 1) & mask;
         }
-        table[place as usize] = hash >> 32 << 32 | u64::from(rank + 1);
+        table[place as usize] = hash::tag(hash) << hash::RANK_BITS | (rank + 1);
         bytes.extend_from_slice(&token);
     }
     starts.push(bytes.len() as u32);

@@ -1,8 +1,9 @@
 //! Counting speed beside the published crate, on the demo prompts.
 #![allow(clippy::unwrap_used)]
 
-use criterion::{Criterion, Throughput, black_box, criterion_group, criterion_main};
+use criterion::{Criterion, Throughput, criterion_group, criterion_main};
 use neatframe_tokens::Vocabulary;
+use std::hint::black_box;
 
 fn prompts() -> String {
     let folder = concat!(env!("CARGO_MANIFEST_DIR"), "/../../demo");

@@ -3,6 +3,15 @@
 /// Multiplier with well-spread bits (the golden ratio in 64 bits).
 const SPREAD: u64 = 0x9e37_79b9_7f4a_7c15;
 
+/// Bits of a table's place that hold a rank plus one; the others hold the tag.
+pub(crate) const RANK_BITS: u32 = 18;
+
+/// The upper bits of a hash, which tell most other tokens apart before any byte is compared.
+#[inline]
+pub(crate) fn tag(hash: u64) -> u32 {
+    (hash >> (32 + RANK_BITS)) as u32
+}
+
 /// Hashes a few bytes, eight at a time.
 #[inline]
 pub(crate) fn hash(bytes: &[u8]) -> u64 {

@@ -1,6 +1,6 @@
 //! A published vocabulary in read-only memory: looking a token up touches a few bytes, and nothing is made at start.
 
-use crate::hash::hash;
+use crate::hash::{RANK_BITS, hash, tag};
 use crate::split::Pattern;
 
 /// A published vocabulary.
@@ -53,15 +53,15 @@ impl Vocabulary {
     #[inline]
     pub(crate) fn rank(&self, token: &[u8]) -> Option<u32> {
         let hash = hash(token);
-        let mask = self.table.len() / 8 - 1;
+        let mask = self.table.len() / 4 - 1;
         let mut place = hash as usize & mask;
         loop {
-            let entry = u64::from_le_bytes(*self.table.get(place * 8..)?.first_chunk::<8>()?);
+            let entry = u32::from_le_bytes(*self.table.get(place * 4..)?.first_chunk::<4>()?);
             if entry == 0 {
                 return None;
             }
-            if entry >> 32 == hash >> 32 {
-                let rank = entry as u32 - 1;
+            if entry >> RANK_BITS == tag(hash) {
+                let rank = (entry & ((1 << RANK_BITS) - 1)) - 1;
                 if self.token(rank) == Some(token) {
                     return Some(rank);
                 }

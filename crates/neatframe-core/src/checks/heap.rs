@@ -44,7 +44,7 @@ impl Check for RuleHeap {
         for rules in sections.iter().filter(|rules| rules.len() >= HEAP_LEAST) {
             let reasoned = rules.iter().any(|&unit| {
                 let reason = |word: &str| ["because", "since", "so", "as", "otherwise"].contains(&word);
-                case.words_of(unit).iter().skip(1).any(|word| reason(&*word.lower(text)))
+                case.words_of(unit).iter().skip(1).any(|word| reason(&word.lower(text)))
                     || case.labels[unit].facets.contains(Facet::Purpose)
             });
             if !reasoned {

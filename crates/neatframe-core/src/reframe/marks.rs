@@ -61,8 +61,8 @@ fn is_changed(read: &Review, id: SectionId, layout: Layout) -> bool {
                 let piece = &read.outline().pieces[at];
                 let line_start =
                     piece.span.start() == 0 || read.source().text()[..piece.span.start()].ends_with('\n');
-                line_start && read.source().slice(piece.span).ends_with('\n')
-                    || at + 1 == read.outline().pieces.len() && line_start
+                let last = at + 1 == read.outline().pieces.len();
+                line_start && (last || read.source().slice(piece.span).ends_with('\n'))
             };
             let closed = last.is_some_and(|piece| piece.kind == PieceKind::TagClose);
             closed && named && alone(section.first) && alone(section.end - 1) && !is_fence(read, id)
