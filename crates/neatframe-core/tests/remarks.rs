@@ -70,7 +70,7 @@ mod wordy {
         thanks: "Write the notice. Thanks in advance!" => ["padding"];
         long_form: "Write the notice due to the fact that the boat is late." => ["padding"];
         filler: "It goes without saying that the boat is late. Write the notice." => ["padding"];
-        chat_line: "Certainly! Here is the improved prompt:\nWrite the notice." => ["padding"];
+        chat_line: "Certainly! Here is the improved prompt:\nWrite the notice." => ["padding", "padding"];
         praise: "You are the best clerk in the whole world. Write the notice." => ["padding"];
         plain: "Write the notice for the quay and name the pier." => [];
         words_of_a_guest: "Guest: hi there, thank you so much\nClerk: You are welcome.\nGuest: bye\nClerk: Bye." => [];

@@ -171,7 +171,11 @@ impl Check for HedgedOrder {
             let span = words[hit.first].span().cover(words[hit.last].span());
             let message = format!("`{}` turns an order into a wish", case.shown(span));
             let finding = sink.report(span, message, "order it: begin with the verb");
-            let follows = words.get(hit.last + 1).is_some_and(|word| word.is(vocabulary::VERB));
+            let verb = |at: usize| words.get(at).is_some_and(|word| word.is(vocabulary::VERB));
+            let also = words.get(hit.last + 1).is_some_and(|word| {
+                ["also", "always", "never", "please"].contains(&&*word.lower(case.source.text()))
+            });
+            let follows = verb(hit.last + 1) || also && verb(hit.last + 2);
             let asked = words.last().is_some_and(|word| word.text(case.source.text()) == "?");
             if opens && follows && !asked {
                 finding.fix = cut(case.source.text(), span, HEDGES[hit.entry as usize], true);

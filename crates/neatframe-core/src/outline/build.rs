@@ -338,12 +338,16 @@ impl Builder<'_> {
         None
     }
 
-    /// A short line with no full stop, a blank line before it and text right after it.
+    /// A short line with no full stop, a blank line or the end of a sentence before it and text right after it.
     fn stands_as_title(&self, index: usize, body: &str) -> bool {
         let line = |at: usize| self.lines.get(at).map_or("", |line| self.text[line.start..line.end].trim());
         let next = line(index + 1);
         let words = body.split_whitespace().count();
-        (index == 0 || line(index - 1).is_empty())
+        let before = if index == 0 { "" } else { line(index - 1) };
+        // Between whole sentences a word or two need no blank line to stand out.
+        let stop = |line: &str| line.ends_with(['.', '!', '?', '"']);
+        let stands_out = words <= 2 && stop(before) && stop(next) && next.len() >= 25;
+        (before.is_empty() || stands_out)
             && words <= 6
             && body.starts_with(char::is_uppercase)
             && body.chars().next_back().is_some_and(|c| c.is_alphanumeric() || c == ')')

@@ -86,12 +86,21 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize) -> bool {
         |unit: &Unit| matches!(kind(unit), PieceKind::Heading | PieceKind::Label | PieceKind::TagOpen);
     let title = kind(before) == PieceKind::Heading && index == opening + 1;
     let marked = before.kind == UnitKind::Mark && !title;
-    if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit)) {
+    // A row of signs or a fence that opens begins something of its own.
+    let begins = enclosure_end(review, index) > index + 1;
+    if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit) && !begins) {
         return true;
     }
     // The rest of a list whose lead-in or first item is in the chunk; turns of one dialogue.
     let first = &units[last.units.start];
     let run = matches!(unit.kind, UnitKind::Turn | UnitKind::Item { .. } | UnitKind::Field);
+    // Facts in labelled lines, one under the other, are one record.
+    let record = |at: usize| {
+        units[at].kind == UnitKind::Field && review.labels()[at].component == Some(Component::Context)
+    };
+    if record(index) && record(index - 1) && before.block == unit.block {
+        return true;
+    }
     if run
         && before.block == unit.block
         && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece)

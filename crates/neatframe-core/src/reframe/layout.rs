@@ -302,19 +302,25 @@ fn removal(review: &Review, unit: usize) -> Span {
     Span::new(head.trim_end_matches([' ', '\t']).len().max(review.source().body_start()), span.end())
 }
 
-/// Sorts edits and leaves out any that would overlap one before it; of two at one place the longer wins.
+/// Sorts edits, joins cuts that overlap, and leaves out any other that would overlap one before it; of two at one place the
+/// longer wins.
 fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
     edits.sort_by_key(|edit| (edit.span.start(), std::cmp::Reverse(edit.span.end())));
     let mut kept: Vec<Edit> = Vec::with_capacity(edits.len());
     for edit in edits {
-        if kept.last().is_none_or(|last| last.span.end() <= edit.span.start()) {
-            kept.push(edit);
+        match kept.last_mut().filter(|last| last.span.end() > edit.span.start()) {
+            // Two cuts that touch are one: the blank between two sentences goes with both.
+            Some(last) if last.replacement.is_empty() && edit.replacement.is_empty() => {
+                last.span = last.span.cover(edit.span);
+            }
+            Some(_) => {}
+            None => kept.push(edit),
         }
     }
     kept
 }
 
 fn sorted(mut notes: Vec<Note>) -> Vec<Note> {
-    notes.sort_by_key(|note| (note.change == Change::Added, note.span));
+    notes.sort_by_key(|note| (note.change >= Change::Added, note.change == Change::Open, note.span));
     notes
 }

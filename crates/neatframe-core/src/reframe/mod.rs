@@ -83,6 +83,8 @@ pub enum Change {
     Moved,
     /// Not in the source.
     Added,
+    /// Not in the result either: a question to the author.
+    Open,
 }
 
 impl Change {
@@ -93,6 +95,7 @@ impl Change {
             Change::Edited => "edited",
             Change::Moved => "moved",
             Change::Added => "added",
+            Change::Open => "open",
         }
     }
 }

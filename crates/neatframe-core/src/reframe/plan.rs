@@ -193,13 +193,24 @@ impl Plan {
             .frame()
             .components()
             .filter(|(component, need)| need.importance >= least && missing.contains(component))
-            .filter(|(component, _)| !named(*component))
+            .filter(|(component, _)| !named(*component) && !maybe(review, *component))
             .collect();
         wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));
         wanted.truncate(QUESTIONS);
         let syntax = slot_syntax(review);
         for (component, need) in review.frame().components() {
             if !wanted.iter().any(|(other, _)| *other == component) {
+                continue;
+            }
+            // A slot that nobody fills costs answers: where most is there, the question stands in the notes alone.
+            if need.importance < Importance::Required && review.coverage() >= COMPLETE {
+                self.notes.push(Note {
+                    change: Change::Open,
+                    span: None,
+                    words: need.ask.to_string(),
+                    now: super::title(component).into(),
+                    why: need.why.into(),
+                });
                 continue;
             }
             let name = component.id();
@@ -215,6 +226,14 @@ impl Plan {
             self.asked.push((component, slot));
         }
     }
+}
+
+/// The coverage, in per cent, from which what is recommended is asked for in the notes only.
+const COMPLETE: u32 = 70;
+
+/// True when some unit may well serve a component, though it was taken for another.
+fn maybe(review: &Review, component: Component) -> bool {
+    review.labels().iter().any(|label| label.shares[component.index()] >= 0.3)
 }
 
 /// The way in which the prompt writes its slots, double braces when it has none.

@@ -72,6 +72,13 @@ fn marked_sections_keep_their_layout() {
 }
 
 #[test]
+fn leftovers_of_a_chat_go_and_take_nothing_along() {
+    let text = "Certainly! Here is the refined prompt for your club:\nYou write the emails of a ferry club.\nWrite the invitation.\nAt most 120 words.\nName the pier.\n";
+    let out = reframed(text).text;
+    assert!(out.contains("You write the emails of a ferry club.") && !out.contains("refined"), "{out}");
+}
+
+#[test]
 fn a_short_good_prompt_stays() {
     let text = "We run two ferries for commuters. Write the winter notice in at most 80 words, as three bullets: time, pier, fare.\n";
     let out = reframed(text);

@@ -169,7 +169,7 @@ fn one(out: &mut String, place: &str, note: &Note, colour: bool, width: usize) {
         Change::Edited if note.now.is_empty() => format!("\"{}\"", short(&note.words)),
         Change::Edited => format!("\"{}\" → \"{}\"", short(&note.words), short(&note.now)),
         Change::Moved => format!("to {}: \"{}\"", note.now, short(&note.words)),
-        Change::Added => format!("{}: {}", note.now, visible(&note.words)),
+        Change::Added | Change::Open => format!("{}: {}", note.now, visible(&note.words)),
     };
     let change = paint(colour_of(note.change), &format!("{:<8}", note.change.id()), colour);
     let indent = " ".repeat(21);
@@ -188,6 +188,7 @@ fn colour_of(change: Change) -> anstyle::Style {
         Change::Edited => anstyle::AnsiColor::Yellow.on_default(),
         Change::Moved => anstyle::AnsiColor::Blue.on_default(),
         Change::Added => anstyle::AnsiColor::Green.on_default(),
+        Change::Open => anstyle::AnsiColor::Cyan.on_default(),
     }
 }
 
