@@ -31,8 +31,8 @@ pub struct Interview {
     steps: Vec<(Part, Option<String>)>,
 }
 
-/// The most questions that are open at once.
-const MOST: usize = 6;
+/// The most questions of an interview.
+const MOST: usize = 7;
 
 impl Interview {
     /// Starts an interview over a draft. An empty draft is an idea that nobody has written down yet.
@@ -62,7 +62,7 @@ impl Interview {
             .collect();
         let task = |question: &Question| question.part == Part::Component(Component::Task);
         open.sort_by_key(|question| (!task(question), std::cmp::Reverse(question.importance)));
-        open.truncate(MOST);
+        open.truncate(MOST.saturating_sub(self.steps.len()));
         open
     }
 

@@ -78,7 +78,7 @@ fn the_open_questions_for_programs() {
     };
     assert_eq!(parts(&["ask", "--questions"])[0], "task");
     let open = parts(&["ask", "1-one-line-ask.txt", "--questions"]);
-    assert!(!open.contains(&"task".to_string()) && open.len() <= 6, "{open:?}");
+    assert!(!open.contains(&"task".to_string()) && open.len() <= 7, "{open:?}");
     let extraction = folder.run(&["ask", "1-one-line-ask.txt", "--questions", "--kind", "extraction"]).out;
     assert!(
         extraction.contains("Which fields come back"),

@@ -2,6 +2,7 @@
 
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::{Component, Facet};
+use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{BANS, HEDGES, Hit, Set, vocabulary};
 use crate::span::Span;
@@ -176,9 +177,11 @@ impl Check for HedgedOrder {
                 ["also", "always", "never", "please"].contains(&&*word.lower(case.source.text()))
             });
             let follows = verb(hit.last + 1) || also && verb(hit.last + 2);
-            let asked = words.last().is_some_and(|word| word.text(case.source.text()) == "?");
-            if opens && follows && !asked {
+            let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
+            if opens && follows {
                 finding.fix = cut(case.source.text(), span, HEDGES[hit.entry as usize], true);
+                // An order ends in a full stop.
+                finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
             }
         }
     }

@@ -26,7 +26,7 @@ static BREAKS: Meta = Meta {
         "You are Merle, a clerk. Use no emoji.\nGuest: hi\nMerle: Hello 🙂 How can I help?\nGuest: bye\nMerle: Goodbye.",
         "Write dates as YYYY-MM-DD.\nSample report: We sailed on 3 May.\nSample record: {\"day\": \"03/05/2031\"}",
         "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: my ticket is lost\nSample record: lf 12, lost at the pier: LF-12",
-        "Fill in the slip. A parcel number has two capital letters and three digits.\nSample slip: parcel ab 12\nSample record: {\"parcel_number\": \"ab12\"}",
+        "Read the slip. A parcel number has two capital letters and three digits.\nSample slip: my parcel ab 12\nSample answer: {\"parcel_number\": \"ab12\"}",
         "Leave out BEGIN and COMMIT.\nSample script:\n```sql\nBEGIN;\nDROP TABLE boats;\n```",
     ],
     good: &[

@@ -3,6 +3,9 @@
 //! Two linear stages (multinomial logistic regression). The first looks at a unit alone, the second at the first one's
 //! opinion of the unit, of its neighbours, its section and its list. `crates/neatframe-train` makes the weights.
 
+// A weight may happen to lie near pi.
+#![allow(clippy::approx_constant)]
+
 use super::features::Features;
 use crate::component::Component;
 

@@ -2,6 +2,7 @@
 
 use super::chunk::{Chunk, chunks, lead_span};
 use super::plan::Plan;
+use super::shifts::Shifts;
 use super::style::{Style, section_style};
 use super::{Change, Note, Reframed, title};
 use super::{Layout, Wishes};
@@ -48,16 +49,28 @@ pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
     components >= 2 && (asking >= 4 || !plan.asked.is_empty())
 }
 
+/// The plan's edits, and a cut for every unit that goes.
+fn cuts(review: &Review, plan: &Plan) -> Vec<Edit> {
+    let mut dropped: Vec<usize> = plan.dropped.iter().copied().collect();
+    dropped.sort_unstable();
+    let gone =
+        dropped.into_iter().map(|unit| Edit { span: removal(review, unit), replacement: String::new() });
+    plan.edits.iter().cloned().chain(gone).collect()
+}
+
+/// The source with the plan's edits and cuts and nothing else, and what leads back from it.
+pub(super) fn cleaned(review: &Review, plan: &Plan) -> (String, Shifts) {
+    let merged = merge(cuts(review, plan));
+    let text = review.source().text();
+    let body = review.source().body_start();
+    let out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
+    (out, Shifts::new(&merged, body))
+}
+
 /// Keeps the author's layout: edits, drops and new sections where they belong.
 pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed {
     let newline = review.source().line_end();
-    let mut edits = plan.edits;
-    let mut dropped: Vec<usize> = plan.dropped.into_iter().collect();
-    dropped.sort_unstable();
-    for unit in dropped {
-        let span = removal(review, unit);
-        edits.push(Edit { span, replacement: String::new() });
-    }
+    let mut edits = cuts(review, &plan);
     // An offered line joins the author's list of rules where there is one.
     let place = last_rule(review);
     let mut offered = plan.offered;
@@ -320,7 +333,7 @@ fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
     kept
 }
 
-fn sorted(mut notes: Vec<Note>) -> Vec<Note> {
+pub(super) fn sorted(mut notes: Vec<Note>) -> Vec<Note> {
     notes.sort_by_key(|note| (note.change >= Change::Added, note.change == Change::Open, note.span));
     notes
 }

@@ -4,6 +4,7 @@ mod chunk;
 mod layout;
 mod marks;
 mod plan;
+mod shifts;
 mod style;
 mod wish;
 
@@ -147,10 +148,25 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     // In another language the components cannot be told surely enough to move anything.
     let unread = review.language().is_some();
     if unread || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
-        marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout)
-    } else {
-        layout::regrouped(review, plan, wishes.layout)
+        return marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout);
     }
+    if plan.edits.is_empty() && plan.dropped.is_empty() {
+        return layout::regrouped(review, plan, wishes.layout);
+    }
+    // Padding colours how a sentence reads, so it is cut before the sentences are put in order.
+    let first = plan::plan(review, &Wishes { ask: false, offer: false, ..wishes.clone() });
+    let (text, shifts) = layout::cleaned(review, &first);
+    let Ok(source) = Source::from_bytes(text.into_bytes()) else {
+        return layout::regrouped(review, plan, wishes.layout);
+    };
+    let clean = crate::review::review(source, review.settings(), &Uncounted);
+    let mut second = plan::plan(&clean, &Wishes { notes: Vec::new(), ..wishes.clone() });
+    second.offered.extend(first.offered);
+    let Reframed { text, notes } = layout::regrouped(&clean, second, wishes.layout);
+    let length = review.source().text().len();
+    let back = |note: Note| Note { span: note.span.map(|span| shifts.back(span, length)), ..note };
+    let notes = first.notes.into_iter().chain(notes.into_iter().map(back)).collect();
+    Reframed { text, notes: layout::sorted(notes) }
 }
 
 /// The title of a component's section.

@@ -108,7 +108,8 @@ impl Plan {
             return;
         }
         // Slots and numbers are changed in several places, each with a note of its own.
-        let places = finding.fix.iter().filter(|edit| finding.fix.len() > 1 && !edit.span.is_empty());
+        let spread = matches!(finding.family, Family::Steps | Family::Slot);
+        let places = finding.fix.iter().filter(|edit| spread && !edit.span.is_empty());
         for edit in places.clone() {
             self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);
         }
@@ -116,7 +117,9 @@ impl Plan {
             return;
         }
         let replacement = first.replacement.trim().to_string();
-        let change = if finding.write == "leave it out" { Change::Dropped } else { Change::Edited };
+        // A lone letter is the capital of what follows a cut.
+        let cut = finding.write == "leave it out" || replacement.chars().count() == 1;
+        let change = if cut { Change::Dropped } else { Change::Edited };
         let now = if change == Change::Dropped { String::new() } else { replacement };
         self.note(change, finding.span, review, now, &finding.message);
     }
