@@ -172,6 +172,34 @@ fn faults_are_found_and_little_else() {
     assert!(precision >= PRECISION_FLOOR, "precision {precision:.3}: {wrong:#?}");
 }
 
+/// A check that is right less than 8 times in 10 is reworked or turned off; fewer remarks than these say nothing.
+const ENOUGH: usize = 4;
+
+#[test]
+fn every_check_that_speaks_is_right_eight_times_in_ten() {
+    let mut by_check: std::collections::BTreeMap<&str, (usize, usize)> = std::collections::BTreeMap::new();
+    for prompt in folder("faults") {
+        for finding in prompt.review.findings() {
+            if matches!(finding.family, Family::Missing | Family::Cost) {
+                continue;
+            }
+            let mut places = std::iter::once(&finding.span).chain(&finding.related);
+            let right = places.any(|span| {
+                let meets = |(range, family): &(Range<usize>, String)| {
+                    finding.family.id() == family && span.start() < range.end && range.start < span.end()
+                };
+                prompt.faults.iter().any(meets)
+            });
+            let entry = by_check.entry(finding.check).or_default();
+            *entry = (entry.0 + usize::from(right), entry.1 + 1);
+        }
+    }
+    println!("right of said, by check: {by_check:?}");
+    let wrong = |(_, (right, said)): &(&&str, &(usize, usize))| *said >= ENOUGH && right * 10 < said * 8;
+    let poor: Vec<_> = by_check.iter().filter(wrong).collect();
+    assert!(poor.is_empty(), "{poor:?}");
+}
+
 const RECALL_FLOOR: f64 = 0.85;
 const PRECISION_FLOOR: f64 = 0.90;
 const ACCURACY_FLOOR: f64 = 0.79;
