@@ -254,6 +254,7 @@ mod tests {
     use super::*;
     use crate::ledger::Bytes;
     use crate::{Settings, Source, review};
+    use proptest::prelude::*;
 
     fn read(text: &str) -> Review {
         review(Source::from_bytes(text.as_bytes().to_vec()).unwrap(), &Settings::default(), &Bytes)
@@ -300,4 +301,54 @@ mod tests {
         assert!(checks(&new, &out.new).contains(&"unmeasured-wording"), "{:?}", out.new);
         assert!(compare(&old, &old).gone.is_empty());
     }
+
+    proptest! {
+        #![proptest_config(ProptestConfig { failure_persistence: None, rng_seed: proptest::test_runner::RngSeed::Fixed(7), ..ProptestConfig::with_cases(200) })]
+
+        #[test]
+        fn every_unit_of_both_versions_has_one_fate(
+            old in prop::collection::vec(prop::sample::select(SENTENCES), 1..8),
+            new in prop::collection::vec(prop::sample::select(SENTENCES), 1..8),
+        ) {
+            let (old, new) = (read(&old.concat()), read(&new.concat()));
+            let out = compare(&old, &new);
+            let sides = |pick: &dyn Fn(&Pairing) -> Option<usize>| {
+                let mut places: Vec<usize> = out.units.iter().filter_map(pick).collect();
+                places.sort_unstable();
+                places
+            };
+            let all = |review: &Review| -> Vec<usize> {
+                (0..review.units().len()).filter(|&at| review.units()[at].kind != UnitKind::Mark).collect()
+            };
+            prop_assert_eq!(sides(&|pair| pair.old), all(&old));
+            prop_assert_eq!(sides(&|pair| pair.new), all(&new));
+            // Kept units stand in the same order on both sides.
+            let kept: Vec<usize> = out.units.iter().filter(|pair| pair.fate == Fate::Kept).filter_map(|pair| pair.old).collect();
+            prop_assert!(kept.is_sorted(), "{:?}", out.units);
+            let back = compare(&new, &old);
+            let count = |comparison: &Comparison, fate: Fate| comparison.units.iter().filter(|pair| pair.fate == fate).count();
+            prop_assert_eq!(count(&out, Fate::Kept) + count(&out, Fate::Moved), count(&back, Fate::Kept) + count(&back, Fate::Moved));
+        }
+
+        #[test]
+        fn a_prompt_is_the_same_as_itself(text in prop::collection::vec(prop::sample::select(SENTENCES), 1..8)) {
+            let read = read(&text.concat());
+            let out = compare(&read, &read);
+            prop_assert!(out.units.iter().all(|pair| pair.fate == Fate::Kept));
+            prop_assert!(out.requirements.is_empty() && out.gone.is_empty() && out.new.is_empty());
+        }
+    }
+
+    const SENTENCES: &[&str] = &[
+        "Write the winter notice. ",
+        "Write the summer notice. ",
+        "Use at most 80 words. ",
+        "Use at most 60 words. ",
+        "Name the pier.\n",
+        "# Rules\n",
+        "- Use no emojis.\n",
+        "Basically, thank you! ",
+        "You are the clerk of a ferry line. ",
+        "Return JSON with the keys boat and hour.\n\n",
+    ];
 }

@@ -115,6 +115,7 @@ mod tests {
     use super::*;
     use crate::ledger::Bytes;
     use crate::{Settings, Source, review};
+    use proptest::prelude::*;
 
     fn read(text: &str) -> Review {
         review(Source::from_bytes(text.as_bytes().to_vec()).unwrap(), &Settings::default(), &Bytes)
@@ -154,4 +155,28 @@ mod tests {
         assert_eq!(out.text, "Sort the log.\n\n<log>\nlate {{x}}\n</log>\n");
         assert_eq!(filled("Sort the log.\n\n{{log}}\n", "late").text, "Sort the log.\n\nlate\n");
     }
+
+    proptest! {
+        #![proptest_config(ProptestConfig { failure_persistence: None, rng_seed: proptest::test_runner::RngSeed::Fixed(7), ..ProptestConfig::with_cases(200) })]
+
+        #[test]
+        fn everything_outside_the_slots_stays(value in "[a-z{}$<>/`\\[\\] \n]{0,30}", frame in prop::sample::select(FRAMES)) {
+            let text = format!("Write to {{{{guest}}}} today.\n{frame}\nKeep it under 80 words.\n");
+            let out = filled(&text, &value);
+            prop_assert!(out.text.starts_with("Write to ") && out.text.ends_with("\nKeep it under 80 words.\n"), "{}", out.text);
+            let inline = format!("Write to {value} today.\n");
+            prop_assert!(out.text.starts_with(&inline), "{:?} in {:?}", inline, out.text);
+        }
+
+        #[test]
+        fn a_fence_is_closed_once(value in "[a-z<>/ \n]{0,20}(</log>|```)?[a-z]{0,5}") {
+            let tags = filled("Sort it.\n<log>\n{{log}}\n</log>\nBe brief.\n", &value).text;
+            prop_assert_eq!(tags.matches("</log").count(), 1, "{}", tags);
+            let code = filled("Sort it.\n```\n{{log}}\n```\nBe brief.\n", &value).text;
+            prop_assert_eq!(code.matches("```").count(), 2, "{}", code);
+        }
+    }
+
+    const FRAMES: &[&str] =
+        &["<log>\n{{log}}\n</log>", "```\n{{log}}\n```", "{{log}}", "Log: {{log}}", "- {{log}}"];
 }

@@ -168,6 +168,7 @@ fn read(text: &str, settings: &Settings) -> Option<Review> {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use proptest::prelude::*;
 
     fn names(interview: &Interview) -> Vec<&'static str> {
         interview.open().iter().map(|question| question.part.name()).collect()
@@ -221,4 +222,41 @@ mod tests {
         );
         assert_eq!(Interview::new("", Settings::default()).prompt(), "");
     }
+
+    proptest! {
+        #![proptest_config(ProptestConfig { failure_persistence: None, rng_seed: proptest::test_runner::RngSeed::Fixed(7), ..ProptestConfig::with_cases(100) })]
+
+        #[test]
+        fn an_interview_ends_and_loses_no_answer(
+            draft in prop::sample::select(DRAFTS),
+            replies in prop::collection::vec(prop::option::of("[A-Z][a-z]{2,8} [a-z]{2,8} [0-9]{1,3}\\."), 0..9),
+        ) {
+            let mut interview = Interview::new(draft, Settings::default());
+            let mut asked = Vec::new();
+            for reply in &replies {
+                let Some(question) = interview.open().into_iter().next() else { break };
+                prop_assert!(!asked.contains(&question.part), "{:?} is asked twice", question.part);
+                asked.push(question.part);
+                match reply {
+                    Some(words) => interview.answer(question.part, words),
+                    None => interview.skip(question.part),
+                }
+            }
+            prop_assert!(asked.len() <= MOST);
+            let prompt = interview.prompt();
+            for (_, words) in interview.answers() {
+                prop_assert!(prompt.contains(words), "{} is lost in {}", words, prompt);
+            }
+            for word in draft.split_whitespace() {
+                prop_assert!(prompt.contains(word), "{} of the draft is lost in {}", word, prompt);
+            }
+        }
+    }
+
+    const DRAFTS: &[&str] = &[
+        "",
+        "Write the winter notice.",
+        "# Task\nExtract the boat from the log.\n\n# Rules\n- Copy names as they stand.",
+        "You are the clerk. Two boats sail. Answer the guest: {{question}}",
+    ];
 }

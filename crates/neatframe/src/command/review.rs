@@ -97,7 +97,10 @@ impl Shown<'_> {
         let first = self.totals.prompts == 0;
         self.totals.add(totals);
         match self.args.format {
-            Format::Json => output::raw(&format!("{}{text}", if first { "" } else { ",\n" })),
+            Format::Json => {
+                output::raw(if first { "" } else { ",\n" })?;
+                output::raw(text)
+            }
             Format::Text => output::show(text),
         }
     }

@@ -115,11 +115,9 @@ pub(crate) const HEAD: &str = "{\n  \"schema\": \"neatframe.review/1\",\n  \"doc
 
 /// One document of the list, indented to its place.
 pub(crate) fn document(reviewed: &Reviewed) -> Result<String> {
-    Ok(indented(&serde_json::to_string_pretty(&described(
-        &reviewed.name,
-        &reviewed.review,
-        reviewed.accepted,
-    ))?))
+    let mut out = Indented(b"    ".to_vec());
+    serde_json::to_writer_pretty(&mut out, &described(&reviewed.name, &reviewed.review, reviewed.accepted))?;
+    Ok(String::from_utf8(out.0)?)
 }
 
 /// The object's end, with what could not be reviewed.
@@ -130,8 +128,23 @@ pub(crate) fn tail(failed: &[(String, anyhow::Error)]) -> Result<String> {
     Ok(format!("\n  ],\n  \"errors\": {errors}\n}}\n"))
 }
 
-fn indented(text: &str) -> String {
-    format!("    {}", text.replace('\n', "\n    "))
+/// Takes lines and sets each to the depth of a document, so that a long review is held once.
+struct Indented(Vec<u8>);
+
+impl std::io::Write for Indented {
+    fn write(&mut self, bytes: &[u8]) -> std::io::Result<usize> {
+        for part in bytes.split_inclusive(|byte| *byte == b'\n') {
+            self.0.extend_from_slice(part);
+            if part.ends_with(b"\n") {
+                self.0.extend_from_slice(b"    ");
+            }
+        }
+        Ok(bytes.len())
+    }
+
+    fn flush(&mut self) -> std::io::Result<()> {
+        Ok(())
+    }
 }
 
 /// The answer to one line of a stream.
