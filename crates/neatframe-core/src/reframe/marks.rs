@@ -38,8 +38,8 @@ fn is_changed(read: &Review, id: SectionId, layout: Layout) -> bool {
     let piece = &read.outline().pieces[section.first];
     // The title over everything is the prompt's name.
     let opens = read.outline().pieces[..section.first].iter().all(|before| before.kind == PieceKind::Blank);
-    let bare = read.units().iter().all(|unit| unit.section != id || unit.kind == UnitKind::Mark);
-    if opens && bare && section.mark != Mark::Tag {
+    let bare = || read.units().iter().all(|unit| unit.section != id || unit.kind == UnitKind::Mark);
+    if opens && section.mark != Mark::Tag && bare() {
         return false;
     }
     let titled = !read.source().slice(section.title).trim().is_empty();
@@ -71,14 +71,16 @@ fn is_changed(read: &Review, id: SectionId, layout: Layout) -> bool {
     }
 }
 
+/// How many units of a section are looked at; material is told by the first ones.
+const MATERIAL: usize = 400;
+
 /// Tags around material keep it apart from orders, in every layout.
 fn is_fence(read: &Review, id: SectionId) -> bool {
     let section = &read.outline().sections[id];
-    let inside = |unit: &usize| {
-        let piece = read.units()[*unit].pieces.start;
-        piece > section.first && piece < section.end && read.units()[*unit].kind != UnitKind::Mark
-    };
-    let units: Vec<usize> = (0..read.units().len()).filter(inside).collect();
+    let from = read.units().partition_point(|unit| unit.pieces.start <= section.first);
+    let to = read.units().partition_point(|unit| unit.pieces.start < section.end);
+    let units: Vec<usize> =
+        (from..to).filter(|&unit| read.units()[unit].kind != UnitKind::Mark).take(MATERIAL).collect();
     let material = |unit: &usize| {
         let label = &read.labels()[*unit];
         label.component == Some(Component::Examples)
