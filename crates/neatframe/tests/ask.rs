@@ -52,6 +52,14 @@ fn a_notebook_keeps_the_answers_and_resumes() {
 }
 
 #[test]
+fn a_notebook_that_cannot_be_written_loses_no_answer() {
+    let folder = Folder::new();
+    let run = folder.run_with(&["ask", "--notebook", "no/folder/n.toml"], TASK);
+    assert_eq!((run.code, run.out.as_str()), (2, TASK));
+    assert!(run.err.contains("n.toml: cannot be written"), "{}", run.err);
+}
+
+#[test]
 fn answers_under_unknown_names_are_refused() {
     let folder = Folder::new();
     folder.file("n.toml", "[answers]\ntsak = \"Write it.\"\n");

@@ -159,6 +159,20 @@ fn a_message_list_keeps_its_form() {
 }
 
 #[test]
+fn the_notes_on_every_message_are_kept() {
+    let folder = Folder::new();
+    let said = |who: &str, words: &str| format!("{{\"role\": \"{who}\", \"content\": \"{words}\"}}");
+    folder.file(
+        "c.json",
+        format!("[{}, {}]", said("system", "Basically, name it."), said("user", "Needless to say, sort it.")),
+    );
+    let run = folder.run(&["reframe", "c.json", "--notes", "n.txt"]);
+    assert_eq!(run.code, 0, "{}", run.err);
+    let notes = std::fs::read_to_string(folder.path().join("n.txt")).unwrap();
+    assert!(notes.contains("Basically") && notes.contains("Needless to say"), "{notes}");
+}
+
+#[test]
 fn a_word_on_how_to_use_it() {
     let folder = Folder::with_demo();
     let run = folder.run(&["reframe", "4-timetable-questions.txt", "--usage"]);

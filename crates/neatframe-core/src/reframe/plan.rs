@@ -69,6 +69,8 @@ impl Plan {
     fn drop_unit(&mut self, review: &Review, finding: &Finding) {
         if let Some(unit) =
             review.unit_at(finding.span).filter(|&unit| review.units()[unit].text == finding.span)
+            // A numbered step that goes would leave a gap behind, and references by number astray.
+            && !matches!(review.units()[unit].kind, UnitKind::Item { ordered: true })
         {
             self.remove(review, unit, finding);
         }

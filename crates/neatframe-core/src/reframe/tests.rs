@@ -79,6 +79,13 @@ fn leftovers_of_a_chat_go_and_take_nothing_along() {
 }
 
 #[test]
+fn a_numbered_step_never_leaves_a_gap() {
+    let text = "# Task\nDo this:\n1. Read the log.\n2. Write the notice.\n3. Read the log.\n4. Send it.\n";
+    let out = reframed(text).text;
+    assert!(out.contains("3. Read the log.\n4. Send it."), "{out}");
+}
+
+#[test]
 fn a_short_good_prompt_stays() {
     let text = "We run two ferries for commuters. Write the winter notice in at most 80 words, as three bullets: time, pier, fare.\n";
     let out = reframed(text);

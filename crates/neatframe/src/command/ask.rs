@@ -20,12 +20,12 @@ pub(super) fn run(args: &AskArgs) -> Result<ExitCode> {
         return Ok(ExitCode::SUCCESS);
     }
     // Given answers are all there is to say; nobody is asked for more.
-    if args.answers.is_none() {
-        talk(args, &mut interview)?;
-    }
+    let ended = if args.answers.is_none() { talk(args, &mut interview) } else { Ok(()) };
+    // Whatever went wrong meanwhile, the answers so far make a prompt.
     let prompt = interview.prompt();
-    ensure!(!prompt.is_empty(), "no answer was given, so there is no prompt");
     output::raw(&prompt)?;
+    ended?;
+    ensure!(!prompt.is_empty(), "no answer was given, so there is no prompt");
     Ok(ExitCode::SUCCESS)
 }
 

@@ -115,14 +115,26 @@ impl Work<'_> {
             }
             changed.then_some(new)
         })?;
+        let mut notes = String::new();
         for (review, reframed) in &told {
-            self.tell(&notes::Told::new(&input.name(), review, reframed, self.after(reframed)?, &|_| None))?;
+            notes += &self.noted(&notes::Told::new(
+                &input.name(),
+                review,
+                reframed,
+                self.after(reframed)?,
+                &|_| None,
+            ))?;
         }
+        self.say(&notes)?;
         self.give(input, file.text(), &new)
     }
 
-    /// The change notes, where they were asked for.
     fn tell(&self, told: &notes::Told<'_>) -> Result<()> {
+        self.say(&self.noted(told)?)
+    }
+
+    /// The change notes in the form that was asked for.
+    fn noted(&self, told: &notes::Told<'_>) -> Result<String> {
         let to_file = self.args.notes.is_some();
         let colour =
             !to_file && anstream::AutoStream::choice(&std::io::stderr()) != anstream::ColorChoice::Never;
@@ -135,10 +147,15 @@ impl Work<'_> {
         if self.args.usage && self.args.notes_as != NotesAs::Json {
             text.push_str(&usage::note(&told.after, self.counter, colour, width));
         }
+        Ok(text)
+    }
+
+    /// Puts the notes where they were asked for.
+    fn say(&self, notes: &str) -> Result<()> {
         match &self.args.notes {
-            Some(path) => output::file(path, &text),
+            Some(path) => output::file(path, notes),
             None => {
-                anstream::eprint!("{text}");
+                anstream::eprint!("{notes}");
                 Ok(())
             }
         }
