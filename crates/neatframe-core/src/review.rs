@@ -85,7 +85,8 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let units = units::read(&source, &words, &outline);
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
-    let Labelled { labels, hits, titles } = classify::label(&reading);
+    let Labelled { mut labels, hits, titles } = classify::label(&reading);
+    classify::some_task(&mut labels);
     let sight = requirement::Sight {
         source: &source,
         words: &words,

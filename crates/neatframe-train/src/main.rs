@@ -18,6 +18,8 @@ const FOLDS: usize = 6;
 /// How strongly the weights are held to what the lexicon says, found by trying on prompts not seen.
 const FIRST_PENALTY: f32 = 6.0;
 const SECOND_PENALTY: f32 = 1.0;
+/// Few rounds keep the first stage near what the lexicon says where prompts seen say little.
+const FIRST_ROUNDS: usize = 15;
 const LABELLED: [&str; 2] =
     ["crates/neatframe-core/tests/labelled/train", "crates/neatframe-core/tests/labelled/faults"];
 const WEIGHTS: &str = "crates/neatframe-core/data/weights.txt";
@@ -89,7 +91,7 @@ fn main() -> Result<()> {
 
 /// Before it learns, the second stage believes the first one's opinion of the unit itself.
 fn second_prior() -> Vec<[f32; 6]> {
-    let mut prior = vec![[0.0; 6]; 37];
+    let mut prior = vec![[0.0; 6]; 43];
     for component in 0..6 {
         prior[component][component] = 4.0;
         prior[18 + component][component] = 1.0;
@@ -147,7 +149,7 @@ impl First {
         for (key, weights) in &priors {
             prior[column[key]] = *weights;
         }
-        let regression = Regression::train(&rows, prior, FIRST_PENALTY, 40);
+        let regression = Regression::train(&rows, prior, FIRST_PENALTY, FIRST_ROUNDS);
         First { keys, regression }
     }
 

@@ -2,13 +2,14 @@
 //!
 //! A feature is known by the hash of its name; the weights' table knows the names.
 
+use super::mood::{self, Mood, Tally};
+use super::titles;
 use super::{FacetSet, Reading};
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, CUES, Hit, Set, TITLES, vocabulary};
+use crate::lexicon::{CUES, Hit, Set, TITLES, vocabulary};
 use crate::outline::{Mark, PieceKind, SectionId};
-use crate::span::Span;
 use crate::units::{Unit, UnitKind};
-use crate::words::{Word, Words};
+use crate::words::Word;
 
 /// What was seen, each with how much of it.
 pub(crate) type Features = Vec<(u32, f32)>;
@@ -30,6 +31,9 @@ pub(super) struct Observer<'a> {
     pub(super) titles: Vec<Option<Component>>,
     /// The words of each section's title, as feature keys.
     title_words: Vec<Vec<u32>>,
+    /// The grammatical form of each unit, and the one that most of its list or paragraph share.
+    moods: Vec<Mood>,
+    shared: Vec<Tally>,
     next_slot: usize,
     /// The last unit that announces what follows it, and its own features.
     lead_in: Option<(usize, Features)>,
@@ -50,11 +54,21 @@ impl<'a> Observer<'a> {
         let mut titles = Vec::with_capacity(reading.outline.sections.len());
         let mut title_words = Vec::with_capacity(reading.outline.sections.len());
         for section in &reading.outline.sections {
-            let (component, words) = read_title(reading, section.title, &mut hits);
+            let (component, words) = titles::read(reading, section.title, &mut hits);
             titles.push(component);
             title_words.push(words);
         }
-        Observer { reading, titles, title_words, next_slot: 0, lead_in: None }
+        let moods: Vec<Mood> = reading
+            .units
+            .iter()
+            .map(|unit| mood::of(reading.source.text(), reading.words.within(unit.text)))
+            .collect();
+        let mut shared =
+            vec![Tally::default(); reading.units.last().map_or(0, |unit| unit.block as usize + 1)];
+        for (unit, mood) in reading.units.iter().zip(&moods).filter(|(unit, _)| unit.kind != UnitKind::Mark) {
+            shared[unit.block as usize].add(*mood);
+        }
+        Observer { reading, titles, title_words, moods, shared, next_slot: 0, lead_in: None }
     }
 
     pub(super) fn see(&mut self, index: usize, unit: &Unit, hits: &[Hit]) -> Seen {
@@ -75,6 +89,7 @@ impl<'a> Observer<'a> {
         self.cues(unit, hits, &mut seen);
         self.form(unit, &mut seen);
         self.slot(unit, &mut seen);
+        self.mood(index, unit, &mut seen);
         let own = seen.features.clone();
         self.section(unit.section, &mut seen);
         self.position(index, &mut seen);
@@ -109,6 +124,21 @@ impl<'a> Observer<'a> {
             _ => "under a heading",
         };
         seen.add(key("", mark), 1.0);
+    }
+
+    fn mood(&self, index: usize, unit: &Unit, seen: &mut Sight) {
+        if matches!(unit.kind, UnitKind::Code | UnitKind::Table) {
+            return;
+        }
+        let item = matches!(unit.kind, UnitKind::Item { .. });
+        let name = self.moods[index].name();
+        seen.add(key("is ", name), 1.0);
+        if item {
+            seen.add(key("item is ", name), 1.0);
+        }
+        if let Some(shared) = self.shared[unit.block as usize].shared() {
+            seen.add(key(if item { "its list is of " } else { "its paragraph is of " }, shared.name()), 1.0);
+        }
     }
 
     fn position(&self, index: usize, seen: &mut Sight) {
@@ -164,6 +194,9 @@ impl<'a> Observer<'a> {
             if gloss.split_whitespace().count() <= 6 {
                 seen.add(key("", "a short gloss"), 1.0);
             }
+        }
+        if is_call(text) {
+            seen.add(key("", "opens with a call"), 1.0);
         }
         if text.starts_with(char::is_lowercase) {
             seen.add(key("", "opens in lower case"), 1.0);
@@ -329,7 +362,6 @@ const MOST_CUES: usize = 24;
 const WORD: u32 = 0x5bd1_e995;
 const PAIR: u32 = 0x1b87_3593;
 const LEAD: u32 = 0xcc9e_2d51;
-const TITLE_WORD: u32 = 0x85eb_ca6b;
 const OPENERS: [u32; 3] = [0xc2b2_ae35, 0x27d4_eb2f, 0x1656_67b1];
 
 fn opener(word: Word, seen: &mut Sight) {
@@ -370,21 +402,10 @@ impl Sight {
     }
 }
 
-fn read_title(reading: &Reading<'_>, title: Span, hits: &mut Vec<Hit>) -> (Option<Component>, Vec<u32>) {
-    // Tag names join their words with underscores, which the word reader keeps.
-    let spaced = reading.source.slice(title).replace(['_', '-'], " ");
-    let words = Words::read(&spaced, 0);
-    let words = words.within(Span::new(0, spaced.len()));
-    lexicon::find(words, hits);
-    let titles: Vec<&Hit> = hits.iter().filter(|hit| hit.set == Set::Title).collect();
-    let longest = titles.iter().map(|hit| hit.last - hit.first).max();
-    // Of several the last word decides: "task examples" are examples.
-    let deciding = titles.iter().rev().find(|hit| Some(hit.last - hit.first) == longest);
-    let keys = words
-        .iter()
-        .filter(|word| !word.is_punctuation())
-        .take(6)
-        .map(|word| vocabulary::extend(TITLE_WORD, &word.hash().to_le_bytes()))
-        .collect();
-    (deciding.map(|hit| TITLES[hit.entry as usize].component), keys)
+/// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.
+fn is_call(text: &str) -> bool {
+    let text = text.trim_start_matches('`');
+    let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
+    let arguments = text[name..].strip_prefix('(').and_then(|rest| rest.split_once(')'));
+    name > 1 && arguments.is_some_and(|(inside, _)| inside.len() <= 60 && !inside.contains(". "))
 }

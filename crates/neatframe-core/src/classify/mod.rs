@@ -2,6 +2,8 @@
 
 mod features;
 mod model;
+mod mood;
+mod titles;
 #[doc(hidden)]
 pub mod training;
 
@@ -65,7 +67,18 @@ impl Label {
     pub fn serves(&self, component: Component) -> bool {
         self.component == Some(component) || self.also.contains(&component)
     }
+
+    /// True when the unit serves a component so surely that a prompt with no other such unit has it.
+    pub fn supplies(&self, component: Component) -> bool {
+        let index = component.index();
+        self.also.contains(&component)
+            || self.component == Some(component) && self.shares[index] >= SURE[index]
+    }
 }
+
+/// The least share of belief on a unit's own component with which it counts as there, in the order of [`Component::ALL`];
+/// found on prompts not seen in training. A line that is half taken for a sample is hardly ever one.
+const SURE: Scores = [0.25, 0.0, 0.4, 0.55, 0.3, 0.0];
 
 /// Everything the labelling reads.
 pub(crate) struct Reading<'a> {
@@ -88,7 +101,7 @@ pub(crate) struct Labelled {
 
 /// From which share of belief on a component beside the first counts, in the order of [`Component::ALL`]. A limit or a shape
 /// often stands inside an ask; a persona or a sample hardly ever stands inside something else.
-const ALSO: Scores = [0.25, 0.2, 0.3, 0.35, 0.1, 0.1];
+const ALSO: Scores = [0.25, 0.2, 0.4, 0.5, 0.1, 0.1];
 
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
@@ -141,12 +154,12 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         }
         label.evidence = evidence(&seen, label.component);
     }
-    some_task(&mut labels);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }
 
-/// Hardly a prompt asks for nothing: where no unit is an ask by itself, the likeliest one is it as well.
-fn some_task(labels: &mut [Label]) {
+/// Hardly a prompt asks for nothing: where no unit is an ask by itself, the likeliest one is it as well. Not for what is
+/// sent along with a prompt, which may well hold rules only.
+pub(crate) fn some_task(labels: &mut [Label]) {
     if labels.iter().any(|label| label.serves(Component::Task)) {
         return;
     }
@@ -207,8 +220,13 @@ fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
     };
     hits.iter().filter(polite).any(|hit| {
         let chat = PADDING[hit.entry as usize].kind == PaddingKind::ChatLine;
-        let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
-        chat && hit.first <= 1 || rest.into_iter().all(|word| word.is_punctuation())
+        let mut rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
+        let orders = vocabulary::VERB | vocabulary::MODAL | vocabulary::NEGATION;
+        // "Thank you so much in advance, you are a lifesaver!": it opens as thanks and asks for nothing.
+        let thanks = hit.first == 0
+            && words.len() - hit.last <= 8
+            && !words[hit.last + 1..].iter().any(|word| word.is(orders) || word.is_number());
+        chat && hit.first <= 1 || thanks || rest.all(|word| word.is_punctuation())
     })
 }
 
@@ -255,6 +273,8 @@ struct Views<'a> {
     blocks: Vec<Scores>,
     /// Neighbours that are no marks, and the lead-in of each unit.
     near: Vec<[Option<usize>; 3]>,
+    /// The unit that opens the line or item of each unit.
+    openings: Vec<Option<usize>>,
     units: &'a [Unit],
 }
 
@@ -282,7 +302,16 @@ impl<'a> Views<'a> {
                 lead = None;
             }
         }
-        Views { first, sections, blocks, near, units }
+        let mut opening = None;
+        let openings = (0..units.len())
+            .map(|index| {
+                if units[index].opens_piece {
+                    opening = Some(index);
+                }
+                opening
+            })
+            .collect();
+        Views { first, sections, blocks, near, openings, units }
     }
 
     fn of(&self, index: usize) -> [Scores; VIEWS.len()] {
@@ -298,6 +327,8 @@ impl<'a> Views<'a> {
             section,
             self.blocks[unit.block as usize],
             other(lead),
+            // What begins as a turn of a dialogue goes on as one.
+            if unit.opens_piece { [0.0; NAMES] } else { other(self.openings[index]) },
         ]
     }
 }

@@ -16,8 +16,15 @@ pub(crate) const NAMES: usize = Component::ALL.len();
 pub(crate) type Scores = [f32; NAMES];
 
 /// What the second stage sees: the first one's opinion of these.
-pub(crate) const VIEWS: [&str; 6] =
-    ["itself", "the unit before", "the unit after", "its section", "its list or paragraph", "its lead-in"];
+pub(crate) const VIEWS: [&str; 7] = [
+    "itself",
+    "the unit before",
+    "the unit after",
+    "its section",
+    "its list or paragraph",
+    "its lead-in",
+    "the opening of its line",
+];
 
 /// The weights of both stages.
 pub(crate) struct Model<'a> {

@@ -347,12 +347,18 @@ impl Builder<'_> {
         // Between whole sentences a word or two need no blank line to stand out.
         let stop = |line: &str| line.ends_with(['.', '!', '?', '"']);
         let stands_out = words <= 2 && stop(before) && stop(next) && next.len() >= 25;
-        (before.is_empty() || stands_out)
+        let is_item = |at: usize| {
+            self.lines.get(at).is_some_and(|line| {
+                line::item_marker(self.text, line::core(self.text, line.start, line.end).0).is_some()
+            })
+        };
+        let heads_list = words <= 5 && is_item(index + 1) && (stop(before) || is_item(index.wrapping_sub(1)));
+        (before.is_empty() || stands_out || heads_list)
             && words <= 6
             && body.starts_with(char::is_uppercase)
             && body.chars().next_back().is_some_and(|c| c.is_alphanumeric() || c == ')')
             && !body.contains([':', '{', '<', '[', '|', '=', ','])
-            && next.len() > body.len()
+            && (next.len() > body.len() || is_item(index + 1))
             && !next.starts_with(char::is_lowercase)
             && self.fences[index] == Fenced::Outside
     }

@@ -136,8 +136,11 @@ fn marker(line: Span, body: &str, end: usize) -> Span {
     Span::new(line.start(), line.start() + end + blank)
 }
 
-/// `1.`, `2)`, `(3)`, `a)`, `iv.`: the length of the marker.
+/// `1.`, `2)`, `(3)`, `a)`, `iv.`, `C2.`: the length of the marker.
 fn numbered(body: &str) -> Option<usize> {
+    if let Some(end) = lettered_number(body) {
+        return Some(end);
+    }
     let inner = body.strip_prefix('(').unwrap_or(body);
     let offset = body.len() - inner.len();
     let digits = inner.bytes().take_while(u8::is_ascii_digit).count();
@@ -161,6 +164,15 @@ fn numbered(body: &str) -> Option<usize> {
     };
     let spaced = after[close..].is_empty() || after[close..].starts_with([' ', '\t']);
     (spaced && !after[close..].trim().is_empty()).then_some(offset + label + sub + close)
+}
+
+/// `C2.`, `Q1)`: a capital and up to two digits.
+fn lettered_number(body: &str) -> Option<usize> {
+    let rest = body.strip_prefix(|c: char| c.is_ascii_uppercase())?;
+    let digits = rest.bytes().take_while(u8::is_ascii_digit).count();
+    let text = rest[digits..].strip_prefix(['.', ')', ':'])?;
+    let spaced = text.starts_with([' ', '\t']) && !text.trim().is_empty();
+    ((1..=2).contains(&digits) && spaced).then_some(digits + 2)
 }
 
 /// `Step 3:`, `Stage 2 -`, `Phase 1.`: the length of the marker.
