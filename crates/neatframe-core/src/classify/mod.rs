@@ -152,6 +152,10 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
             label.also.push(Component::Constraints);
         }
+        let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
+        if asks && shapes_answer(&all_hits[index]) && !label.serves(Component::OutputFormat) {
+            label.also.push(Component::OutputFormat);
+        }
         label.evidence = evidence(&seen, label.component);
     }
     Labelled { labels, hits: all_hits, titles: observer.titles }
@@ -203,7 +207,10 @@ fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let (first, second) = (lower(0), lower(1));
     let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":");
-    first == "for" && matches!(&*second, "example" | "instance") || labelled
+    // "A turn could run like this: …" shows; "Answer like this: …" shapes.
+    let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
+        && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
+    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
 }
 
 /// What a unit says by its form outweighs its words.
@@ -233,6 +240,12 @@ fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
 /// A stated length is a limit wherever it stands: "Write a notice in at most 80 words" is an ask and a constraint.
 fn states_limit(hits: &[Hit]) -> bool {
     hits.iter().any(|hit| hit.set == Set::Cue && CUES[hit.entry as usize].facet == Some(Facet::Length))
+}
+
+/// "Turn it into a guide with the sections Aim and Rules": an ask that gives the shape as well.
+fn shapes_answer(hits: &[Hit]) -> bool {
+    let shape = |cue: &lexicon::Cue| cue.component == Component::OutputFormat && cue.weight >= 3.0;
+    hits.iter().any(|hit| hit.set == Set::Cue && shape(&CUES[hit.entry as usize]))
 }
 
 /// The first stage's opinion of a unit; marks have none.
