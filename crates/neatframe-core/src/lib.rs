@@ -23,6 +23,7 @@ mod checks;
 mod classify;
 mod compare;
 mod component;
+mod counterparts;
 mod edit;
 mod fill;
 mod finding;

@@ -2,6 +2,7 @@
 
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::{Component, Facet};
+use crate::counterparts;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{BANS, HEDGES, Hit, Set, vocabulary};
@@ -52,7 +53,8 @@ impl Check for BareProhibition {
             };
             let span = sentence_around(case, unit, words, hit);
             let message = format!("`{}` leaves open what to do instead", case.shown(span));
-            sink.report(span, message, BANS[hit.entry as usize]);
+            sink.report(span, message, BANS[hit.entry as usize]).fix =
+                counterparts::turned(case.source.text(), case.words.within(span)).into_iter().collect();
         }
     }
 }

@@ -77,7 +77,7 @@ fn single(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize, earlier: usize) {
     let finding = sink.report(this, message, "keep the clearer of the two");
     finding.related.push(that);
     if is_same(case.text(this), case.text(that)) {
-        finding.fix = removal(case, unit);
+        finding.fix = removal(case, unit, earlier);
     }
 }
 
@@ -110,15 +110,21 @@ fn is_same(one: &str, two: &str) -> bool {
 }
 
 /// Takes a unit out: the whole line with its marker where the unit is all of it, else the sentence.
-fn removal(case: &Case<'_>, unit: usize) -> Vec<Edit> {
+fn removal(case: &Case<'_>, unit: usize, twin: usize) -> Vec<Edit> {
     let Unit { text, pieces, opens_piece, .. } = &case.units[unit];
     let piece = &case.outline.pieces[pieces.start];
     let whole = *opens_piece && pieces.len() == 1 && piece.text.end() == text.end();
     let ordered = piece.kind == PieceKind::Item { ordered: true };
+    let line = Edit { span: piece.span, replacement: String::new() };
     match whole {
-        // The numbers behind a numbered item would have to move up as well.
-        true if ordered => Vec::new(),
-        true => vec![Edit { span: piece.span, replacement: String::new() }],
+        true if ordered => {
+            let below = case.outline.pieces.get(pieces.end);
+            let holds_more = below.is_some_and(|below| below.indent > piece.indent && !below.text.is_empty());
+            let twin = case.outline.pieces[case.units[twin].pieces.start].lead;
+            let mended = super::steps::closed_up(case, piece.lead, twin).filter(|_| !holds_more);
+            mended.map_or_else(Vec::new, |edits| [vec![line], edits].concat())
+        }
+        true => vec![line],
         false => super::cut(case.source.text(), *text, "", false),
     }
 }

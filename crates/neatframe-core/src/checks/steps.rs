@@ -4,6 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::numbering::{self, Numbered};
+use crate::span::Span;
 
 /// A number is left out or stands twice, or the name of the steps changes.
 pub(super) struct StepNumbers;
@@ -79,6 +80,49 @@ const FAR: u32 = 3;
 fn absent(before: &Numbered, step: &Numbered) -> String {
     let numbers: Vec<String> = (before.number + 1..step.number).map(|number| number.to_string()).collect();
     numbers.join(" and ")
+}
+
+/// What keeps the numbers right when the step at `marker` goes because the one at `twin` says the same: later steps move up,
+/// references follow. None where a reference may mean more than one thing.
+pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec<Edit>> {
+    let runs = numbering::runs(case.source, case.outline);
+    let of = |place: Span| {
+        runs.iter().enumerate().find_map(|(run, steps)| {
+            steps.iter().position(|step| step.place.overlaps(place)).map(|at| (run, at))
+        })
+    };
+    let (run, at) = of(marker)?;
+    let steps = &runs[run];
+    if steps.windows(2).any(|pair| pair[1].number != pair[0].number + 1) {
+        return None;
+    }
+    let gone = steps[at].number;
+    let mut edits = renumber(&steps[at + 1..], gone - 1);
+    let references = numbering::references(case);
+    let one_list = runs.iter().filter(|steps| steps.len() > 1).count() == 1;
+    for reference in references {
+        let text = case.source.text();
+        let digits = reference.span.end() - reference.number.to_string().len();
+        // "steps 3 to 5", "step 3 and 4": only the first number was read.
+        let rest = text[reference.span.end()..].trim_start();
+        let goes_on = ["and", "to", "or", "-", "–", ","].iter().any(|sign| {
+            rest.strip_prefix(sign)
+                .is_some_and(|rest| rest.trim_start().starts_with(|c: char| c.is_ascii_digit()))
+        });
+        let named = steps[at].word.as_deref().unwrap_or("step");
+        if !one_list || goes_on || (reference.name != named && reference.number >= gone) {
+            return None;
+        }
+        let number = match reference.number.cmp(&gone) {
+            std::cmp::Ordering::Less => continue,
+            std::cmp::Ordering::Greater => reference.number - 1,
+            std::cmp::Ordering::Equal => {
+                of(twin).filter(|(other, _)| *other == run).map(|(_, at)| steps[at].number)?
+            }
+        };
+        edits.push(Edit { span: Span::new(digits, reference.span.end()), replacement: number.to_string() });
+    }
+    Some(edits)
 }
 
 /// Numbers the steps on from `last`.

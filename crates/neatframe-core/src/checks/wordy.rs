@@ -2,6 +2,7 @@
 
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
+use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
 use crate::span::Span;
@@ -156,7 +157,7 @@ impl Check for RunOn {
                 })
                 .collect();
             let write = format!("make it several sentences; new ones can begin at {}", parts.join(", "));
-            sink.report(unit.text, message, write);
+            sink.report(unit.text, message, write).fix = split(text, words, &breaks);
         }
     }
 }
@@ -192,6 +193,62 @@ fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
         }
     }
     found
+}
+
+/// Full stops in place of the joins where both sides surely stand as sentences of their own.
+fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let mut edits = Vec::new();
+    let mut from = 0;
+    for (nth, &at) in breaks.iter().enumerate() {
+        let until = breaks.get(nth + 1).copied().unwrap_or(words.len());
+        let (before, after) = (&words[from..at], &words[at + 1..until]);
+        let plain = |words: &[Word]| words.iter().filter(|word| !word.is_punctuation()).count();
+        // "If it rains and you are late, …": one clause hangs on another.
+        let join = lower(at);
+        let then = lower(at + 1) == "then";
+        let first = if then { at + 2 } else { at + 1 };
+        let Some(next) = words.get(first) else { continue };
+        // ", so make a plan": an order behind a comma begins anew whatever reason stands before.
+        let fresh = next.is(vocabulary::VERB) && (lower(at - 1) == "," || join == "so");
+        let hangs = before.iter().any(|word| {
+            word.is(vocabulary::CONDITION)
+                || !fresh && HANGING.contains(&&*word.lower(text))
+                || opens_bracket(text, *word)
+        });
+        let speaks = matches!(&*next.lower(text), "i" | "we" | "you" | "please" | "it" | "there" | "they")
+            || next.is(vocabulary::VERB);
+        let kept = matches!(&*join, "but" | "so" | "also");
+        if !matches!(&*join, "and" | "but" | "so" | ";" | "also")
+            || hangs
+            || !speaks
+            || plain(before) < 3
+            || plain(after) < 3
+        {
+            continue;
+        }
+        let comma = lower(at - 1) == ",";
+        let start = words[if comma { at - 2 } else { at - 1 }].end as usize;
+        let opening = if kept { words[at] } else { words[at + 1] };
+        let mut capital = opening.text(text).to_string();
+        if let Some(sign) = capital.get_mut(..1) {
+            sign.make_ascii_uppercase();
+        }
+        edits
+            .push(Edit { span: Span::new(start, opening.end as usize), replacement: format!(". {capital}") });
+        from = at + 1;
+    }
+    edits
+}
+
+/// Words that hang what follows on what stands before.
+const HANGING: [&str; 14] = [
+    "because", "that", "which", "who", "whose", "while", "whether", "since", "although", "though", "as",
+    "how", "what", "between",
+];
+
+fn opens_bracket(text: &str, word: Word) -> bool {
+    word.text(text).starts_with(['(', '['])
 }
 
 /// Verbs that show that a clause has a subject.

@@ -4,6 +4,7 @@ mod chunk;
 mod layout;
 mod marks;
 mod plan;
+mod rewording;
 mod shifts;
 mod style;
 mod wish;

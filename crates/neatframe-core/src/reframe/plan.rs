@@ -49,6 +49,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             plan.edit(review, finding);
         }
     }
+    super::rewording::reword(&mut plan, review);
     if wishes.lean {
         plan.drop_bare_qualities(review);
     }
@@ -67,13 +68,20 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
 impl Plan {
     /// A repeat goes when all of its unit repeats.
     fn drop_unit(&mut self, review: &Review, finding: &Finding) {
-        if let Some(unit) =
-            review.unit_at(finding.span).filter(|&unit| review.units()[unit].text == finding.span)
-            // A numbered step that goes would leave a gap behind, and references by number astray.
-            && !matches!(review.units()[unit].kind, UnitKind::Item { ordered: true })
-        {
-            self.remove(review, unit, finding);
+        let found = review.unit_at(finding.span);
+        let Some(unit) = found.filter(|&unit| review.units()[unit].text == finding.span) else { return };
+        if matches!(review.units()[unit].kind, UnitKind::Item { ordered: true }) {
+            // The steps behind a step that goes move up, and what refers to them by number follows; else it stays.
+            let Some((_, mended)) = finding.fix.split_first() else { return };
+            if self.dropped.contains(&unit) || !self.take(mended) {
+                return;
+            }
+            for edit in mended {
+                let why = "a step before it goes, so the numbers move up";
+                self.note(Change::Edited, edit.span, review, edit.replacement.clone(), why);
+            }
         }
+        self.remove(review, unit, finding);
     }
 
     /// "Be engaging and professional." names nothing that can be done otherwise.
@@ -109,8 +117,8 @@ impl Plan {
         if !self.take(&finding.fix) {
             return;
         }
-        // Slots and numbers are changed in several places, each with a note of its own.
-        let spread = matches!(finding.family, Family::Steps | Family::Slot);
+        // Slots, numbers and long sentences are changed in several places, each with a note of its own.
+        let spread = matches!(finding.family, Family::Steps | Family::Slot) || finding.check == "run-on";
         let places = finding.fix.iter().filter(|edit| spread && !edit.span.is_empty());
         for edit in places.clone() {
             self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);
@@ -140,6 +148,13 @@ impl Plan {
         self.taken.extend(edits.iter().map(|edit| (edit.span.start(), edit.span.end())));
         self.edits.extend(edits.iter().cloned());
         true
+    }
+
+    /// An edit of wording with its reason, unless something there is edited already.
+    pub(super) fn reword(&mut self, review: &Review, edit: Edit, why: &str) {
+        if self.take(std::slice::from_ref(&edit)) {
+            self.note(Change::Edited, edit.span, review, edit.replacement, why);
+        }
     }
 
     /// Takes out edits in units that go, and the notes on them.

@@ -80,9 +80,39 @@ fn leftovers_of_a_chat_go_and_take_nothing_along() {
 
 #[test]
 fn a_numbered_step_never_leaves_a_gap() {
-    let text = "# Task\nDo this:\n1. Read the log.\n2. Write the notice.\n3. Read the log.\n4. Send it.\n";
-    let out = reframed(text).text;
+    let steps = "1. Read the log.\n2. Write the notice.\n3. Read the log.\n4. Send it.\n";
+    let text = format!("# Task\nDo this:\n{steps}\nIf the pier of step 4 is closed, repeat step 3.\n");
+    let out = reframed(&text).text;
+    assert!(out.contains("1. Read the log.\n2. Write the notice.\n3. Send it.\n"), "{out}");
+    assert!(out.contains("the pier of step 3 is closed, repeat step 1."), "{out}");
+    // Which step a range means is not told surely, so the step stays.
+    let text = format!("# Task\nDo this:\n{steps}\nThen repeat steps 2 to 4.\n");
+    let out = reframed(&text).text;
     assert!(out.contains("3. Read the log.\n4. Send it."), "{out}");
+}
+
+#[test]
+fn a_sentence_of_many_demands_is_split_where_both_sides_stand() {
+    let text = "Write a notice for the pier that names every boat that is late today, and write a mail to the regulars with the \
+                same facts in other words, and add a line for the site, and tell the desk what a guest who calls about money back \
+                has to hear.\n";
+    let out = reframed(text).text;
+    for part in ["late today. Write a mail", "Add a line for the site.", "Tell the desk what a guest"] {
+        assert!(out.contains(part), "{part}: {out}");
+    }
+    let hanging = "If the pier is closed today for any reason at all, write a notice for the guests who wait at the gate and tell the \
+                   desk what to say and send a mail to the regulars and put a line on the site with the hour of the next boat and so on.\n";
+    assert!(
+        reframed(hanging).text.contains("and tell the desk what to say and send"),
+        "a condition holds for all of it"
+    );
+}
+
+#[test]
+fn a_prohibition_with_one_counterpart_is_turned() {
+    let out =
+        reframed("Write the winter notice for the quay board. Never use the passive. No clichés.\n").text;
+    assert!(out.contains("Use the active voice.") && out.contains("No clichés."), "{out}");
 }
 
 #[test]

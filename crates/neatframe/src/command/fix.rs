@@ -87,7 +87,8 @@ pub(super) fn told(name: &str, mended: &Mended, written: bool) -> String {
 /// The change as a unified diff, safe for a terminal.
 pub(super) fn diff(name: &str, before: &str, after: &str, colour: bool) -> String {
     let diff = similar::TextDiff::from_lines(before, after);
-    let (from, to) = (format!("a/{name}"), format!("b/{name}"));
+    let bare = name.trim_start_matches('/');
+    let (from, to) = (format!("a/{bare}"), format!("b/{bare}"));
     let text = output::printable(&diff.unified_diff().context_radius(2).header(&from, &to).to_string());
     let line = |line: &str| match line.chars().next() {
         Some('+') => paint(style::GOOD, line, colour),

@@ -1,0 +1,100 @@
+//! Certain rewordings that no check asks for: two negatives made an order, one way of writing amounts.
+
+use super::plan::Plan;
+use crate::checks;
+use crate::counterparts::double_negative;
+use crate::edit::Edit;
+use crate::lexicon::vocabulary;
+use crate::review::Review;
+use crate::span::Span;
+use crate::words::Word;
+
+/// Takes them into a plan.
+pub(super) fn reword(plan: &mut Plan, review: &Review) {
+    if review.language().is_some() {
+        return;
+    }
+    let text = review.source().text();
+    let demands: Vec<usize> = checks::demands(review.units(), review.labels()).collect();
+    for &unit in &demands {
+        if let Some(edit) = double_negative(text, review.words_of(unit)) {
+            plan.reword(review, edit, "says what to do instead of what not to forget");
+        }
+    }
+    for edit in amounts(text, demands.iter().map(|&unit| review.words_of(unit))) {
+        plan.reword(review, edit, "the prompt writes such amounts in digits");
+    }
+}
+
+/// `five (5) bullets`, and `five bullets` where the prompt has `3 bullets` as well: the digits alone.
+fn amounts<'a>(text: &str, demands: impl Iterator<Item = &'a [Word]> + Clone) -> Vec<Edit> {
+    let mut edits = Vec::new();
+    let measure = |word: &Word| {
+        let lower = word.lower(text);
+        word.is(vocabulary::MEASURE).then(|| lower.trim_end_matches('s').to_string())
+    };
+    let in_digits = |word: &Word| word.id == vocabulary::NUMBER;
+    let digits: Vec<String> = demands
+        .clone()
+        .flat_map(|words| words.windows(2))
+        .filter(|pair| in_digits(&pair[0]))
+        .filter_map(|pair| measure(&pair[1]))
+        .collect();
+    for words in demands {
+        let mut quoted = false;
+        for (at, word) in words.iter().enumerate() {
+            quoted ^= word.is(vocabulary::QUOTE);
+            let Some(value) = vocabulary::number_value(word.id).filter(|_| !quoted) else { continue };
+            let next = |offset: usize| words.get(at + offset);
+            let doubled = next(1).is_some_and(|word| word.text(text) == "(")
+                && next(2).is_some_and(|word| word.text(text) == value.to_string())
+                && next(3).is_some_and(|word| word.text(text) == ")");
+            if doubled {
+                let end = words[at + 3].end as usize;
+                edits
+                    .push(Edit { span: Span::new(word.start as usize, end), replacement: value.to_string() });
+                continue;
+            }
+            // "twenty five", "one of": no amount of its own.
+            let alone = !at.checked_sub(1).is_some_and(|before| words[before].is_number())
+                && !next(1).is_some_and(|word| word.is_number());
+            let same = next(1).and_then(measure).is_some_and(|measure| digits.contains(&measure));
+            let opens = at == 0 || matches!(words[at - 1].text(text), "." | "!" | "?" | ":");
+            if alone && same && value >= 2 && !opens {
+                edits.push(Edit { span: word.span(), replacement: value.to_string() });
+            }
+        }
+    }
+    edits
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::ledger::Uncounted;
+    use crate::review::review;
+    use crate::source::Source;
+    use crate::{Settings, Wishes};
+
+    fn reframed(prompt: &str) -> String {
+        let source = Source::from_bytes(prompt.into()).unwrap();
+        let review = review(source, &Settings::default(), &Uncounted);
+        crate::reframe(&review, &Wishes { ask: false, offer: false, ..Wishes::default() }).text
+    }
+
+    #[test]
+    fn amounts_are_written_one_way() {
+        let prompt = "Write the notice in at most 90 words. Use at most five (5) bullets. The title takes up to eight words.";
+        let text = reframed(prompt);
+        assert!(text.contains("at most 5 bullets") && text.contains("up to 8 words"), "{text}");
+        let words = "Write the notice in at most ninety words. Name two piers.";
+        assert!(reframed(words).contains("ninety words. Name two piers"));
+        let quoted = "Write the notice in at most 90 words. Begin with \"In eight words\".";
+        assert!(reframed(quoted).contains("\"In eight words\""));
+    }
+
+    #[test]
+    fn two_negatives_go() {
+        let text = reframed("Write the notice. Don't forget to name the pier.");
+        assert!(text.contains("Name the pier.") && !text.contains("forget"), "{text}");
+    }
+}
