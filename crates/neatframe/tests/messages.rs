@@ -116,3 +116,35 @@ fn lists_without_words_or_roles_are_named() {
     );
     assert!(error(r#"{"a": 1}"#).contains("holds no `messages`"));
 }
+
+const STYLES: &str = "# nightly\nmodel: small\nmessages:\n  - role: system\n    content: |\n      You are Olaf, the clerk of {{line}}. Name the pier.\n\n      Due to the fact that guests wait outside, use at most 40 words.\n\n  - role: user\n    content: 'Hi there! It''s late, write the note in order to warn the guests.'\n  - {role: assistant, content: \"Sure, in order to help.\"}\n  - role: user\n    content: >-\n      Basically write it again,\n      as above.\n    name: kim\n";
+
+#[test]
+fn a_list_in_yaml_is_restructured_in_its_place() {
+    let folder = Folder::new();
+    folder.file("chat.yaml", STYLES);
+    let run = folder.run(&["reframe", "chat.yaml"]);
+    assert_eq!(run.code, 0, "{}", run.err);
+    insta::assert_snapshot!("reframed_yaml", run.out);
+    // The same again changes nothing.
+    folder.file("again.yaml", &run.out);
+    assert_eq!(folder.run(&["reframe", "again.yaml"]).out, run.out);
+}
+
+#[test]
+fn a_list_in_yaml_is_filled_whatever_the_value_holds() {
+    let folder = Folder::new();
+    folder.file("chat.yaml", STYLES);
+    for value in ["the Oriole", "a: b # c", "two\n  lines\t \n- three", "\"quoted\" 'twice' \\ and \u{7}"] {
+        let run = folder.run(&["fill", "chat.yaml", "--set", &format!("line={value}")]);
+        assert_eq!(run.code, 0, "{}", run.err);
+        let review = document(&folder, &["-", "--read-as", "messages"], &run.out);
+        assert_eq!(review["parts"][0]["speaker"], "system");
+        // What holds no slot stays as it is written.
+        assert!(
+            run.out.contains("content: 'Hi there! It''s late") && run.out.contains("    name: kim\n"),
+            "{}",
+            run.out
+        );
+    }
+}

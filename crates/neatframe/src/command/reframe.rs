@@ -7,7 +7,8 @@ use crate::house::Houses;
 use crate::input::Input;
 use crate::messages::{self, Form};
 use crate::output;
-use crate::render::{notes, usage};
+use crate::render::notes;
+use crate::render::usage::Usage;
 use anyhow::{Context, Result, bail, ensure};
 use neatframe_core::{Reframed, Review, Settings, Source, Speaker, Wishes, reframe, review};
 use std::io::IsTerminal;
@@ -141,11 +142,11 @@ impl Work<'_> {
         let width = if to_file { 90 } else { output::terminal().1 };
         let mut text = match self.args.notes_as {
             NotesAs::List => notes::list(told, colour, width),
-            NotesAs::Json => notes::json(told)?,
+            NotesAs::Json => notes::json(told, self.args.usage)?,
             NotesAs::Side => notes::side(told, colour, width),
         };
         if self.args.usage && self.args.notes_as != NotesAs::Json {
-            text.push_str(&usage::note(&told.after, self.counter, colour, width));
+            text.push_str(&Usage::of(&told.after).note(colour, width));
         }
         Ok(text)
     }

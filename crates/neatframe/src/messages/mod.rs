@@ -64,11 +64,10 @@ pub(crate) fn rewritten(
     form: Form,
     mut change: impl FnMut(Speaker, &str) -> Option<String>,
 ) -> Result<String> {
-    let messages = match form {
-        Form::Json => json::list(file),
-        Form::JsonLines => json::lines(file),
-        Form::Yaml => anyhow::bail!("is a list in YAML; only lists in JSON are restructured in their place"),
-    };
+    if form == Form::Yaml {
+        return rewritten_yaml(file, change);
+    }
+    let messages = if form == Form::Json { json::list(file) } else { json::lines(file) };
     let messages = messages.map_err(|fault| anyhow!("{}", fault.what))?;
     let mut out = String::with_capacity(file.len());
     let mut at = 0;
@@ -80,7 +79,10 @@ pub(crate) fn rewritten(
         let plain = literal.is_some_and(|literal| {
             serde_json::from_str::<String>(literal).is_ok_and(|text| text == message.text)
         });
-        let Some(new) = Some(()).filter(|()| plain).and_then(|()| change(message.speaker, &message.text))
+        let Some(new) = Some(())
+            .filter(|()| plain)
+            .and_then(|()| change(message.speaker, &message.text))
+            .filter(|new| *new != message.text)
         else {
             continue;
         };
@@ -90,6 +92,42 @@ pub(crate) fn rewritten(
     }
     out.push_str(&file[at..]);
     Ok(out)
+}
+
+fn rewritten_yaml(file: &str, mut change: impl FnMut(Speaker, &str) -> Option<String>) -> Result<String> {
+    let mut wanted = Vec::new();
+    let mut new = Vec::new();
+    for (message, written) in yaml::written(file).map_err(|fault| anyhow!("{}", fault.what))? {
+        let Message { speaker, mut text, .. } = message;
+        if let Some(written) = written
+            && let Some(mut changed) = change(speaker, &text).filter(|new| *new != text)
+        {
+            // A block ends its last line as it did before.
+            let tail = text.len() - text.trim_end_matches('\n').len();
+            changed.truncate(changed.trim_end_matches('\n').len());
+            changed.push_str(&"\n".repeat(tail));
+            new.push((written, changed.clone()));
+            text = changed;
+        }
+        wanted.push(text);
+    }
+    // What was written is read again: quotes hold what a block cannot.
+    for quoted in [false, true] {
+        let mut out = String::with_capacity(file.len());
+        let mut at = 0;
+        for (written, text) in &new {
+            out.push_str(&file[at..written.place.start]);
+            out.push_str(&written.with(text, quoted));
+            at = written.place.end;
+        }
+        out.push_str(&file[at..]);
+        let read = yaml::list(&out).unwrap_or_default();
+        if read.len() == wanted.len() && read.iter().zip(&wanted).all(|(message, text)| message.text == *text)
+        {
+            return Ok(out);
+        }
+    }
+    anyhow::bail!("the new contents cannot be written in the place of the old ones; nothing was changed")
 }
 
 /// What is wrong with a list, and at which byte of the file.

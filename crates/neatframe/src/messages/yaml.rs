@@ -3,25 +3,76 @@
 use super::{Fault, SHAPE, joined, speaker};
 use neatframe_core::{Anchor, Message, Speaker};
 use saphyr_parser::{Event, Marker, Parser, ScalarStyle, Span, StrInput};
+use std::ops::Range;
 
 /// A list of messages, or a mapping that holds one under `messages`.
 pub(super) fn list(file: &str) -> Result<Vec<Message>, Fault> {
+    Reader::new(file).list()
+}
+
+/// The messages, each with where its content is written and how; none for a content in parts.
+pub(super) fn written(file: &str) -> Result<Vec<(Message, Option<Written>)>, Fault> {
     let mut reader = Reader::new(file);
-    let (event, span) = reader.next()?;
-    match event {
-        Event::SequenceStart(..) => reader.messages(),
-        Event::MappingStart(..) => {
-            let mut found = None;
-            while let Some(key) = reader.key()? {
-                let (event, span) = reader.next()?;
-                match event {
-                    Event::SequenceStart(..) if key == "messages" => found = Some(reader.messages()?),
-                    event => reader.skip(&event, &span)?,
-                }
-            }
-            found.ok_or_else(|| Fault::new(reader.at(&span.start), format!("holds no `messages`; {SHAPE}")))
+    let messages = reader.list()?;
+    Ok(messages.into_iter().zip(reader.written).collect())
+}
+
+/// A content as it is written: with its quotes, or from the sign that opens the block to the block's end.
+#[derive(Clone, Debug)]
+pub(super) struct Written {
+    pub(super) place: Range<usize>,
+    /// Blanks before each line of a block; none for other styles.
+    indent: Option<usize>,
+}
+
+impl Written {
+    /// A text in this place. A block stays a block where its form can hold the text; `quoted` writes quotes whatever it was.
+    pub(super) fn with(&self, text: &str, quoted: bool) -> String {
+        let plain = |line: &str| {
+            !line.ends_with([' ', '\t', '\r']) && !line.chars().any(|c| c.is_control() && c != '\t')
+        };
+        let fits = !text.starts_with([' ', '\n']) && text.trim_end_matches('\n').split('\n').all(plain);
+        let Some(indent) = self.indent.filter(|_| fits && !quoted && !text.is_empty()) else {
+            // JSON's strings are YAML's double-quoted scalars.
+            let line_end = if self.indent.is_some() { "\n" } else { "" };
+            return serde_json::Value::from(text).to_string() + line_end;
+        };
+        let body = text.trim_end_matches('\n');
+        let chomping = match text.len() - body.len() {
+            0 => "-",
+            1 => "",
+            _ => "+",
+        };
+        let mut out = format!("|{chomping}\n");
+        for line in body.split('\n') {
+            let blank = if line.is_empty() { 0 } else { indent };
+            out.extend([" ".repeat(blank).as_str(), line, "\n"]);
         }
-        _ => Err(Fault::new(reader.at(&span.start), format!("is not a list; {SHAPE}"))),
+        out + &"\n".repeat((text.len() - body.len()).saturating_sub(1))
+    }
+}
+
+impl Reader<'_> {
+    fn list(&mut self) -> Result<Vec<Message>, Fault> {
+        let reader = self;
+        let (event, span) = reader.next()?;
+        match event {
+            Event::SequenceStart(..) => reader.messages(),
+            Event::MappingStart(..) => {
+                let mut found = None;
+                while let Some(key) = reader.key()? {
+                    let (event, span) = reader.next()?;
+                    match event {
+                        Event::SequenceStart(..) if key == "messages" => found = Some(reader.messages()?),
+                        event => reader.skip(&event, &span)?,
+                    }
+                }
+                found.ok_or_else(|| {
+                    Fault::new(reader.at(&span.start), format!("holds no `messages`; {SHAPE}"))
+                })
+            }
+            _ => Err(Fault::new(reader.at(&span.start), format!("is not a list; {SHAPE}"))),
+        }
     }
 }
 
@@ -30,12 +81,14 @@ struct Reader<'a> {
     file: &'a str,
     lines: Vec<usize>,
     events: Parser<'a, StrInput<'a>>,
+    /// How each message's content is written.
+    written: Vec<Option<Written>>,
 }
 
 impl<'a> Reader<'a> {
     fn new(file: &'a str) -> Reader<'a> {
         let lines = std::iter::once(0).chain(file.match_indices('\n').map(|(at, _)| at + 1)).collect();
-        Reader { file, lines, events: Parser::new_from_str(file) }
+        Reader { file, lines, events: Parser::new_from_str(file), written: Vec::new() }
     }
 
     /// The byte at which a marker stands; markers count characters.
@@ -107,7 +160,7 @@ impl<'a> Reader<'a> {
     }
 
     fn message(&mut self, at: usize) -> Result<Message, Fault> {
-        let (mut role, mut parts) = (None, Vec::new());
+        let (mut role, mut parts, mut written) = (None, Vec::new(), None);
         while let Some(key) = self.key()? {
             let (event, span) = self.next()?;
             match (key.as_str(), event) {
@@ -116,6 +169,7 @@ impl<'a> Reader<'a> {
                     // An absent content is written as nothing, `~` or `null`.
                     let none = style == ScalarStyle::Plain && ["", "~", "null"].contains(&text.as_ref());
                     if !none {
+                        written = self.written(style, &span);
                         parts.push(self.scalar(&text, style, &span));
                     }
                 }
@@ -128,7 +182,22 @@ impl<'a> Reader<'a> {
             }
         }
         let speaker = role.ok_or_else(|| Fault::new(at, format!("has no `role`; {SHAPE}")))?;
+        self.written.push(written);
         Ok(joined(speaker, parts))
+    }
+
+    /// Where a scalar is written. The parser's place of a block begins behind the line with its sign.
+    fn written(&self, style: ScalarStyle, span: &Span) -> Option<Written> {
+        let (start, end) = (self.at(&span.start), self.at(&span.end));
+        if !matches!(style, ScalarStyle::Literal | ScalarStyle::Folded) {
+            return Some(Written { place: start..end, indent: None });
+        }
+        let line = self.file[..start].rfind('\n').map_or(0, |at| at + 1);
+        let sign = self.file[..line].rfind(['|', '>'])?;
+        // Blank lines behind the block and the blanks of the next line are none of it.
+        let last = start + self.file[start..end].trim_end().len();
+        let end = self.file[last..end].find('\n').map_or(end, |at| last + at + 1);
+        Some(Written { place: sign..end, indent: Some(start - line) })
     }
 
     fn parts(&mut self, parts: &mut Vec<Message>) -> Result<(), Fault> {

@@ -2,6 +2,7 @@
 
 use super::report::grouped;
 use super::style::{self, paint};
+use super::usage::Usage;
 use crate::output::visible;
 use anyhow::Result;
 use neatframe_core::{Change, Note, Reframed, Review};
@@ -74,6 +75,8 @@ struct Notes<'a> {
     before: Measured,
     after: Measured,
     prompt: &'a str,
+    #[serde(skip_serializing_if = "Option::is_none")]
+    usage: Option<Usage>,
 }
 
 #[derive(Serialize)]
@@ -97,7 +100,7 @@ struct Measured {
 }
 
 /// The notes as one JSON object, with the new prompt.
-pub(crate) fn json(told: &Told<'_>) -> Result<String> {
+pub(crate) fn json(told: &Told<'_>, usage: bool) -> Result<String> {
     let measured = |review: &Review| Measured {
         tokens: review.ledger().total,
         findings: review.findings().len(),
@@ -109,6 +112,7 @@ pub(crate) fn json(told: &Told<'_>) -> Result<String> {
         before: measured(told.before),
         after: measured(&told.after),
         prompt: &told.reframed.text,
+        usage: usage.then(|| Usage::of(&told.after)),
     };
     Ok(serde_json::to_string_pretty(&notes)? + "\n")
 }
