@@ -157,6 +157,11 @@ impl Plan {
         }
     }
 
+    /// Notes an edit of several places.
+    pub(super) fn tell(&mut self, review: &Review, span: Span, now: &str, why: &str) {
+        self.note(Change::Edited, span, review, now.into(), why);
+    }
+
     /// Takes out edits in units that go, and the notes on them.
     fn settle(&mut self, review: &Review) {
         let gone = |span: Span| review.unit_at(span).filter(|unit| self.dropped.contains(unit));

@@ -2,11 +2,13 @@
 
 use super::plan::Plan;
 use crate::checks;
+use crate::component::Component;
 use crate::counterparts::double_negative;
 use crate::edit::Edit;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
+use crate::units::UnitKind;
 use crate::words::Word;
 
 /// Takes them into a plan.
@@ -21,9 +23,64 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
             plan.reword(review, edit, "says what to do instead of what not to forget");
         }
     }
+    mark_samples(plan, review);
     for edit in amounts(text, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
     }
+}
+
+/// `"late boat" -> DELAY`: the sides of a sample are marked, so that it cannot be taken for anything else.
+fn mark_samples(plan: &mut Plan, review: &Review) {
+    let text = review.source().text();
+    for (index, unit) in review.units().iter().enumerate() {
+        let line = &text[unit.text.range()];
+        let sample = review.labels()[index].component == Some(Component::Examples);
+        if !sample || !unit.opens_piece || !matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { .. }) {
+            continue;
+        }
+        let Some((arrow, length)) = ARROWS.iter().find_map(|arrow| Some((line.find(arrow)?, arrow.len())))
+        else {
+            continue;
+        };
+        let (left, right) = (line[..arrow].trim_end(), &line[arrow + length..]);
+        let quoted = [('"', '"'), ('“', '”'), ('`', '`')]
+            .iter()
+            .any(|&(open, close)| left.len() > 2 && left.starts_with(open) && left.ends_with(close));
+        // An arrow that the answer itself has to show is no mark between the sides.
+        let shown = ARROWS.iter().any(|arrow| right.contains(arrow)) || arrow_is_shape(review);
+        if !quoted || right.trim().is_empty() || right.contains('\n') || shown {
+            continue;
+        }
+        let indent = if matches!(unit.kind, UnitKind::Item { .. }) { "  " } else { "" };
+        let newline = review.source().line_end();
+        let start = unit.text.start();
+        let input = Edit { span: Span::new(start, start), replacement: "Input: ".into() };
+        let between =
+            Span::new(start + left.len(), start + arrow + length + right.len() - right.trim_start().len());
+        let output = Edit { span: between, replacement: format!("{newline}{indent}Output: ") };
+        if plan.take(&[input, output]) {
+            plan.tell(
+                review,
+                between,
+                "Input: … Output:",
+                "marked, the sides of a sample cannot be taken for instructions",
+            );
+        }
+    }
+}
+
+const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
+
+/// True when a line holds an arrow with no quotation before it: it shows what the answer looks like.
+fn arrow_is_shape(review: &Review) -> bool {
+    let text = review.source().text();
+    let bare = |line: &str| {
+        ARROWS
+            .iter()
+            .filter_map(|arrow| line.find(arrow))
+            .any(|at| !line[..at].trim_end().ends_with(['"', '”', '`']))
+    };
+    review.units().iter().any(|unit| bare(&text[unit.text.range()]))
 }
 
 /// `five (5) bullets`, and `five bullets` where the prompt has `3 bullets` as well: the digits alone.
@@ -90,6 +147,20 @@ mod tests {
         assert!(reframed(words).contains("ninety words. Name two piers"));
         let quoted = "Write the notice in at most 90 words. Begin with \"In eight words\".";
         assert!(reframed(quoted).contains("\"In eight words\""));
+    }
+
+    #[test]
+    fn sides_of_samples_are_marked() {
+        let prompt = "Sort each message from a guest into LATE or OTHER.\n\nExamples:\n- \"Where is my boat?\" -> LATE\n- \"Nice crew\" -> OTHER\n\nAnswer with the class only.\n";
+        let text = reframed(prompt);
+        assert!(
+            text.contains(
+                "- Input: \"Where is my boat?\"\n  Output: LATE\n- Input: \"Nice crew\"\n  Output: OTHER"
+            ),
+            "{text}"
+        );
+        let shape = prompt.replace("with the class only", "as message -> class");
+        assert!(reframed(&shape).contains("\"Nice crew\" -> OTHER"));
     }
 
     #[test]
