@@ -1,11 +1,11 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
-use crate::lexicon::{Hit, Set};
+use crate::lexicon::{Hit, Set, vocabulary};
 use crate::likeness::{Gist, gist};
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::source::Source;
-use crate::units::Unit;
-use crate::words::Words;
+use crate::units::{Unit, UnitKind};
+use crate::words::{Word, Words};
 use std::collections::HashMap;
 
 /// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
@@ -29,7 +29,7 @@ pub(crate) fn find(
         if twins.contains_key(&unit) {
             continue;
         }
-        if gist.stems.is_empty() {
+        if gist.stems.is_empty() || names_only(source, words, &units[unit]) {
             continue;
         }
         let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| gist.is_said_by(&gists[earlier]));
@@ -43,6 +43,19 @@ pub(crate) fn find(
         gists.insert(unit, gist);
     }
     twins
+}
+
+/// A slot on its own, or a word or two with no verb and no full stop, such as a title: it names something and demands nothing.
+fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
+    let text = source.slice(unit.text).trim();
+    let slot = text.starts_with(['{', '[', '<', '$', '(']) && text.ends_with(['}', ']', '>', ')']);
+    let plain: Vec<Word> =
+        words.within(unit.text).iter().filter(|word| !word.is_punctuation()).copied().collect();
+    let title = matches!(unit.kind, UnitKind::Sentence | UnitKind::Field)
+        && plain.len() <= 3
+        && !text.ends_with(['.', '!', ';'])
+        && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
+    slot || title
 }
 
 /// The words of a demand that says little but its limit.

@@ -150,7 +150,7 @@ impl Check for SkippedLevel {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut before: Option<u8> = None;
         let mut shift: Option<(u8, u8)> = None;
-        for section in &case.outline.sections {
+        for (id, section) in case.outline.sections.iter().enumerate() {
             if matches!(section.mark, Mark::Message(_)) {
                 (before, shift) = (None, None);
             }
@@ -163,13 +163,28 @@ impl Check for SkippedLevel {
                 let piece = &case.outline.pieces[section.first];
                 let message = format!("a heading of level {level} follows one of level {from}");
                 let write = format!("make it level {}", from + 1);
-                // No fix: the headings beside it would become its children.
-                sink.report(piece.text.cover(piece.lead), message, write);
+                sink.report(piece.text.cover(piece.lead), message, write).fix = raised(case, id, from, level);
                 shift = Some((from, level));
             }
             before = Some(level);
         }
     }
+}
+
+/// Raises a heading to the level below `from`, and with it those beside and below it.
+fn raised(case: &Case<'_>, id: usize, from: u8, level: u8) -> Vec<Edit> {
+    let group = case.outline.sections[id..].iter().filter_map(|section| match section.mark {
+        Mark::Heading(level) => Some((level, section)),
+        _ => None,
+    });
+    group
+        .take_while(|(other, _)| *other > from)
+        .filter(|(other, _)| *other >= level)
+        .map(|(_, section)| {
+            let start = case.outline.pieces[section.first].lead.start();
+            Edit { span: Span::new(start, start + usize::from(level - from - 1)), replacement: String::new() }
+        })
+        .collect()
 }
 
 /// Sections marked in two ways.

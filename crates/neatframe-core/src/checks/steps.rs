@@ -37,7 +37,8 @@ impl Check for StepNumbers {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let highest = numbering::references(case).iter().map(|reference| reference.number).max().unwrap_or(0);
+        let references = numbering::references(case);
+        let highest = references.iter().map(|reference| reference.number).max().unwrap_or(0);
         for run in numbering::runs(case.source, case.outline) {
             // "1. 1. 1." is a way of writing lists, and a list of far numbers is no sequence.
             if run.len() < 2 || run.iter().all(|step| step.number == run[0].number) {
@@ -58,6 +59,13 @@ impl Check for StepNumbers {
                     finding.related.push(before.place);
                     if highest <= step.number && begins {
                         finding.fix = renumber(&run[at + 1..], before.number);
+                    } else if run.get(at + 2).is_some_and(|next| next.number == step.number + 2)
+                        && !references
+                            .iter()
+                            .any(|other| (step.number..=step.number + 1).contains(&other.number))
+                    {
+                        // 1, 2, 2, 4: the second 2 is the 3 that is not there, and nothing refers to either.
+                        finding.fix = renumber(&run[at + 1..at + 2], before.number);
                     }
                 } else if step.number > before.number + 1 && step.number <= before.number + FAR && begins {
                     let message = format!(

@@ -144,6 +144,10 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let mut shares = BUILT_IN.second(&seen);
         if ends_in_a_slot(reading, index) {
             towards(Component::Context, &mut shares);
+        } else if asks_to_insert(reading, &reading.units[index]) {
+            towards(Component::Context, &mut shares);
+            label.facet = Some(Facet::InputSlot);
+            label.facets.insert(Facet::InputSlot);
         } else if announces_a_sample(reading, index) {
             towards(Component::Examples, &mut shares);
         }
@@ -191,10 +195,21 @@ fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
         let inner = reading.source.slice(slot.inner).trim();
         !inner.ends_with('?') && !inner.to_lowercase().starts_with("your ")
     };
+    let alone =
+        last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));
     last.is_some_and(takes_in)
         && short
         && !orders
-        && matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
+        && (matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
+            || unit.kind == UnitKind::Code && alone)
+}
+
+/// `(insert interview here)`, `[paste the log]`: a place for the input, in words.
+fn asks_to_insert(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.slice(unit.text).trim();
+    let inner = text.strip_prefix(['(', '[', '<']).and_then(|text| text.strip_suffix([')', ']', '>']));
+    let first = inner.and_then(|inner| inner.split_whitespace().next()).unwrap_or("").to_ascii_lowercase();
+    matches!(first.as_str(), "insert" | "paste") && text.len() <= 60
 }
 
 /// The most words of a line that takes an input in, those of the slot included.

@@ -352,13 +352,18 @@ impl Builder<'_> {
                 line::item_marker(self.text, line::core(self.text, line.start, line.end).0).is_some()
             })
         };
-        let heads_list = words <= 5 && is_item(index + 1) && (stop(before) || is_item(index.wrapping_sub(1)));
-        (before.is_empty() || stands_out || heads_list)
+        // A line that is a slot and nothing else: what stands over it names the input.
+        let is_slot = |line: &str| {
+            line.starts_with(['{', '$', '[']) && line.ends_with(['}', ']']) && !line.contains([' ', '"', ','])
+        };
+        let heads = words <= 5 && is_item(index + 1) || words <= 3 && is_slot(next);
+        let heads = heads && (stop(before) || is_slot(before) || is_item(index.wrapping_sub(1)));
+        (before.is_empty() || stands_out || heads)
             && words <= 6
             && body.starts_with(char::is_uppercase)
             && body.chars().next_back().is_some_and(|c| c.is_alphanumeric() || c == ')')
             && !body.contains([':', '{', '<', '[', '|', '=', ','])
-            && (next.len() > body.len() || is_item(index + 1))
+            && (next.len() > body.len() || is_item(index + 1) || is_slot(next))
             && !next.starts_with(char::is_lowercase)
             && self.fences[index] == Fenced::Outside
     }

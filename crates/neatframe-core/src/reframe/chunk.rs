@@ -28,9 +28,14 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     let mut chunks: Vec<Chunk> = Vec::new();
     let mut enclosed_until = 0;
     for index in 0..units.len() {
-        let joins =
-            index < enclosed_until || chunks.last().is_some_and(|last| leans(review, last, index, opening));
-        enclosed_until = enclosed_until.max(enclosure_end(review, index));
+        // What follows a fence or tag that closes is not what the mark belongs to.
+        let closed = index > 0 && index == enclosed_until;
+        let joins = index < enclosed_until
+            || chunks.last().is_some_and(|last| leans(review, last, index, opening, closed));
+        let end = enclosure_end(review, index);
+        if end > index + 1 {
+            enclosed_until = enclosed_until.max(end);
+        }
         let span = lead_span(review, index);
         match chunks.last_mut().filter(|_| joins) {
             Some(last) => {
@@ -75,7 +80,7 @@ fn enclosure_end(review: &Review, index: usize) -> usize {
 }
 
 /// True when the unit makes no sense away from the chunk before it.
-fn leans(review: &Review, last: &Chunk, index: usize, opening: usize) -> bool {
+fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bool) -> bool {
     let units = review.units();
     let (unit, before) = (&units[index], &units[index - 1]);
     let text = review.source().slice(unit.text);
@@ -85,7 +90,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize) -> bool {
     let opens =
         |unit: &Unit| matches!(kind(unit), PieceKind::Heading | PieceKind::Label | PieceKind::TagOpen);
     let title = kind(before) == PieceKind::Heading && index == opening + 1;
-    let marked = before.kind == UnitKind::Mark && !title;
+    let marked = before.kind == UnitKind::Mark && !title && !closed;
     // A row of signs or a fence that opens begins something of its own.
     let begins = enclosure_end(review, index) > index + 1;
     if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit) && !begins) {

@@ -46,7 +46,7 @@ pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
     let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count()
         - plan.dropped.len().min(review.units().len());
     let components = 6 - review.missing().len() + plan.asked.len();
-    components >= 2 && (asking >= 4 || !plan.asked.is_empty())
+    components >= 2 && (asking >= 5 || !plan.asked.is_empty())
 }
 
 /// The plan's edits, and a cut for every unit that goes.

@@ -55,11 +55,11 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     }
     plan.settle(review);
     if review.language().is_none() {
-        if wishes.ask {
-            plan.ask(review, if wishes.lean { Importance::Required } else { Importance::Recommended });
-        }
         if wishes.offer && !wishes.lean {
             plan.offer(review);
+        }
+        if wishes.ask {
+            plan.ask(review, if wishes.lean { Importance::Required } else { Importance::Recommended });
         }
     }
     plan
@@ -110,7 +110,8 @@ impl Plan {
         if unit.is_some_and(|unit| self.dropped.contains(&unit)) {
             return;
         }
-        let whole = finding.fix.len() == 1 && first.replacement.is_empty();
+        let whole =
+            finding.fix.len() == 1 && first.replacement.is_empty() && first.span.contains(finding.span);
         if let Some(unit) = unit.filter(|&unit| whole && review.units()[unit].text == finding.span) {
             return self.remove(review, unit, finding);
         }
@@ -228,7 +229,9 @@ impl Plan {
                 continue;
             }
             // A slot that nobody fills costs answers: where most is there, the question stands in the notes alone.
-            if need.importance < Importance::Required && review.coverage() >= COMPLETE {
+            // So it does where a line is offered for the part.
+            let offered = self.offered.iter().any(|(other, _)| *other == component);
+            if offered || need.importance < Importance::Required && review.coverage() >= COMPLETE {
                 self.notes.push(Note {
                     change: Change::Open,
                     span: None,

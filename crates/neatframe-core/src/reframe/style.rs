@@ -9,6 +9,8 @@ pub(super) enum Style {
     Heading(u8),
     Bold,
     Capitals,
+    /// A short line of its own.
+    Line,
     Label,
     Tag,
     /// No mark at all.
@@ -32,6 +34,7 @@ impl Style {
         match self {
             Style::Heading(level) => format!("{} {title}{newline}{body}", "#".repeat(usize::from(*level))),
             Style::Bold => format!("**{title}**{newline}{body}"),
+            Style::Line => format!("{title}{newline}{body}"),
             Style::Capitals => format!("{}{newline}{body}", title.to_uppercase()),
             Style::Label if body.contains(newline) => format!("{title}:{newline}{body}"),
             Style::Label => format!("{title}: {body}"),
@@ -69,7 +72,7 @@ pub(super) fn section_style(review: &Review) -> Style {
             if lead.starts_with("**") || lead.starts_with("__") {
                 Style::Bold
             } else if lead.chars().any(char::is_lowercase) {
-                Style::Heading(1)
+                Style::Line
             } else {
                 Style::Capitals
             }

@@ -109,6 +109,31 @@ fn a_sentence_of_many_demands_is_split_where_both_sides_stand() {
 }
 
 #[test]
+fn what_follows_a_fence_stays_out_of_it() {
+    let rules = "You review changes for a booking site. Review the diff below.\nReport bugs first.\nQuote the line of each remark.\nLeave formatting alone.\n";
+    let out = reframed(&format!("{rules}```diff\n{{{{diff}}}}\n```\nNever name the author.\n")).text;
+    assert!(out.trim_end().ends_with("# Input\n```diff\n{{diff}}\n```"), "{out}");
+    let out = reframed(&format!("{rules}(paste the diff here)\nNever name the author.\n")).text;
+    assert!(out.trim_end().ends_with("# Input\n(paste the diff here)"), "{out}");
+}
+
+#[test]
+fn titles_and_slots_are_no_repeats() {
+    let text = "Work\nLook each figure up in the budget extract.\nMark it RIGHT or WRONG.\nDraft\n{{draft}}\nBudget extract\n{{extract}}\n";
+    let out = reframed(text).text;
+    assert!(out.contains("Draft\n{{draft}}\nBudget extract\n{{extract}}"), "{out}");
+}
+
+#[test]
+fn headings_move_up_together() {
+    let out = reframed("# Planner\n\nPlan the week.\n\n### Steps\n\nList the days.\n\n#### Order\n\nMonday comes first.\n\n### Rules\n\nName no guest.\n").text;
+    assert!(
+        out.contains("\n## Steps\n") && out.contains("\n### Order\n") && out.contains("\n## Rules\n"),
+        "{out}"
+    );
+}
+
+#[test]
 fn a_prohibition_with_one_counterpart_is_turned() {
     let out =
         reframed("Write the winter notice for the quay board. Never use the passive. No clichés.\n").text;
