@@ -67,7 +67,7 @@ fn same_limits(words: &Words, units: &[Unit], requirements: &[Requirement]) -> H
     let mut seen: HashMap<(&Subject, &Measure, Option<u32>), &Requirement> = HashMap::new();
     for rule in requirements {
         let Demand::Amount { measure, bound } = &rule.demand else { continue };
-        let limit = bound.most.filter(|_| bound.least.is_none_or(|least| Some(least) == bound.most));
+        let limit = bound.most;
         if rule.subject == Subject::Unstated || rule.conditional || limit.is_none() {
             continue;
         }

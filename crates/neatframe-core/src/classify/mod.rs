@@ -207,6 +207,9 @@ fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
 /// `(insert interview here)`, `[paste the log]`: a place for the input, in words.
 fn asks_to_insert(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.slice(unit.text).trim();
+    // "Survey: (paste here)": the label says what.
+    let text =
+        text.split_once(": ").filter(|(label, _)| label.len() <= 24).map_or(text, |(_, rest)| rest.trim());
     let inner = text.strip_prefix(['(', '[', '<']).and_then(|text| text.strip_suffix([')', ']', '>']));
     let first = inner.and_then(|inner| inner.split_whitespace().next()).unwrap_or("").to_ascii_lowercase();
     matches!(first.as_str(), "insert" | "paste") && text.len() <= 60

@@ -354,7 +354,9 @@ impl Builder<'_> {
         };
         // A line that is a slot and nothing else: what stands over it names the input.
         let is_slot = |line: &str| {
-            line.starts_with(['{', '$', '[']) && line.ends_with(['}', ']']) && !line.contains([' ', '"', ','])
+            line.starts_with(['{', '$', '[', '<'])
+                && line.ends_with(['}', ']', '>'])
+                && !line.contains([' ', '"', ',', '/'])
         };
         let heads = words <= 5 && is_item(index + 1) || words <= 3 && is_slot(next);
         let heads = heads && (stop(before) || is_slot(before) || is_item(index.wrapping_sub(1)));

@@ -14,7 +14,8 @@ use crate::span::Span;
 use crate::units::UnitKind;
 use std::collections::HashSet;
 
-/// True when the author has marked sections: two at least that hold something, or three tags.
+/// True when the author has marked sections: two at least that hold something, or three tags, two where they hold more than
+/// material.
 pub(super) fn has_sections(review: &Review) -> bool {
     let sections = &review.outline().sections;
     let mut holds = vec![false; sections.len()];
@@ -25,7 +26,12 @@ pub(super) fn has_sections(review: &Review) -> bool {
         let marked = |id: usize| id != 0 && holds[id] && (sections[id].mark == Mark::Tag) == tag;
         (0..sections.len()).filter(|&id| marked(id)).count()
     };
-    count(false) >= 2 || count(true) >= 3 || bracketed(review) >= 2
+    let demanding = |id: usize| {
+        let part = review.title_component(id);
+        sections[id].mark == Mark::Tag && holds[id] && part.is_some_and(|part| part != Component::Context)
+    };
+    let demanding = (1..sections.len()).filter(|&id| demanding(id)).count();
+    count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2
 }
 
 /// Lines such as `[Question]` over a text: titles in all but form.

@@ -170,10 +170,27 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at += 1;
             continue;
         };
+        let next = |offset: usize| words.get(measure_at + offset).map(|word| word.lower(text));
+        // "Quote two answers word for word" counts no words.
+        if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
+            at = measure_at;
+            continue;
+        }
+        let points =
+            measure == Measure::Items("bullets") && next(1).is_some_and(|word| word.starts_with("point"));
+        let measure_at = measure_at + usize::from(points);
         let place = words[first].span().cover(words[measure_at].span());
         let before =
             found.last().filter(|earlier| earlier.unit == unit).map(|earlier| earlier.demand.clone());
-        let subject = subject(sight, unit, words, (first, measure_at), before);
+        let things = found.iter().rev().find_map(|earlier| match earlier.demand {
+            Demand::Amount { measure: Measure::Items(things), .. } => Some(things),
+            _ => None,
+        });
+        let subject = match each_of(text, words, measure_at) {
+            // "Eight names. One or two words each."
+            true => things.map_or(Subject::Unstated, |things| Subject::Each(singular(things))),
+            false => subject(sight, unit, words, (first, measure_at), before),
+        };
         let demand = Demand::Amount { measure, bound };
         found.push(Requirement {
             unit,
@@ -289,6 +306,22 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     Some((first, bound, measure_at))
 }
 
+/// True when "each" ends the clause behind the amount.
+fn each_of(text: &str, words: &[Word], measure_at: usize) -> bool {
+    let each = words.get(measure_at + 1).is_some_and(|word| word.lower(text) == "each");
+    each && words.get(measure_at + 2).is_none_or(|word| word.is_punctuation())
+}
+
+fn singular(word: &str) -> String {
+    match word.strip_suffix("ies") {
+        Some(stem) => format!("{stem}y"),
+        None => {
+            let stem = word.strip_suffix('s').filter(|stem| stem.len() > 2 && !stem.ends_with('s'));
+            stem.unwrap_or(word).to_string()
+        }
+    }
+}
+
 fn is_adjective(words: &[Word], at: usize) -> bool {
     words.get(at).is_some_and(|word| {
         !word.is_punctuation()
@@ -307,16 +340,6 @@ fn subject(
 ) -> Subject {
     let text = sight.source.text();
     let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let singular = |word: &str| -> String {
-        match word.strip_suffix("ies") {
-            Some(stem) => format!("{stem}y"),
-            None => word
-                .strip_suffix('s')
-                .filter(|stem| stem.len() > 2 && !stem.ends_with('s'))
-                .unwrap_or(word)
-                .to_string(),
-        }
-    };
     let counted = singular(&lower(measure_at));
     if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
         let thing = singular(&lower(measure_at + 2));
