@@ -6,6 +6,7 @@ use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// What one side of a sample shows.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -190,26 +191,36 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     })
 }
 
-/// The persona's name, lower case: `You are Wick, the assistant`.
+/// The persona's name, lower case: `You are Wick, the assistant`, `a tutor called Pip`; else its noun: `a tutor`.
 fn persona(case: &Case<'_>) -> Option<String> {
     let text = case.source.text();
-    let roles = (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).take(4);
-    roles.into_iter().find_map(|unit| {
-        case.words_of(unit).windows(3).find_map(|run| {
-            let lower = |at: usize| run[at].lower(text);
-            let named = lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as";
-            let name = run[2].text(text);
-            if named && name.starts_with(char::is_uppercase) {
-                return Some(name.to_lowercase());
-            }
-            // "You are the information kiosk of a garden": the last word before the phrase ends.
-            let article = ["a", "an", "the"].contains(&&*lower(2));
+    let roles: Vec<usize> =
+        (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).take(4).collect();
+    let is_persona = |run: &[Word]| {
+        let lower = |at: usize| run[at].lower(text);
+        lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as"
+    };
+    let name = |run: &[Word]| {
+        let lower = |at: usize| run[at].lower(text);
+        let called = matches!(&*lower(1), "called" | "named") || lower(0) == "name" && lower(1) == "is";
+        let name = run[2].text(text);
+        ((is_persona(run) || called) && name.starts_with(char::is_uppercase)).then(|| name.to_lowercase())
+    };
+    // "You are the information kiosk of a garden": the last word before the phrase ends.
+    let noun = |words: &[Word], at: usize| {
+        let run = &words[at..at + 3];
+        if !is_persona(run) || !["a", "an", "the"].contains(&&*run[2].lower(text)) {
+            return None;
+        }
+        let ends = |word: &Word| word.is_punctuation() || ENDS.contains(&&*word.lower(text));
+        let rest = &words[at + 3..];
+        let length = rest.iter().position(ends).unwrap_or(rest.len());
+        length.checked_sub(1).map(|last| rest[last].lower(text).into_owned())
+    };
+    roles.iter().find_map(|&unit| case.words_of(unit).windows(3).find_map(name)).or_else(|| {
+        roles.iter().find_map(|&unit| {
             let words = case.words_of(unit);
-            let at = words.iter().position(|word| word.start == run[2].start).filter(|_| named && article)?;
-            let ends =
-                |word: &crate::words::Word| word.is_punctuation() || ENDS.contains(&&*word.lower(text));
-            let length = words[at + 1..].iter().position(ends).unwrap_or(words.len() - at - 1);
-            words.get(at + length).filter(|_| length > 0).map(|word| word.lower(text).into_owned())
+            (0..words.len().saturating_sub(2)).find_map(|at| noun(words, at))
         })
     })
 }

@@ -176,6 +176,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        if next(1).is_some() && is_compound(text, words, at, measure_at) {
+            at = measure_at;
+            continue;
+        }
         let points =
             measure == Measure::Items("bullets") && next(1).is_some_and(|word| word.starts_with("point"));
         let measure_at = measure_at + usize::from(points);
@@ -276,8 +280,10 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     }
     // "Never use more than 3 bullets", "No sentence is longer than 20 words": negated, the bound turns.
     let negated = words[..first].iter().any(|word| word.is(vocabulary::NEGATION));
-    let after = lower(measure_at + 1);
-    let after2 = lower(measure_at + 2);
+    // "Two sentences per turn at most": the bound stands behind the part.
+    let per = if ["per", "a", "each", "every"].contains(&&*lower(measure_at + 1)) { 2 } else { 0 };
+    let after = lower(measure_at + per + 1);
+    let after2 = lower(measure_at + per + 2);
     let bound = |least, most| Bound { least, most, about: false };
     let bound = match (side, top) {
         (_, Some(top)) => bound(Some(value), Some(top)),
@@ -304,6 +310,16 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         },
     };
     Some((first, bound, measure_at))
+}
+
+/// "One word problem", "a two page form": the measure says what kind of thing it is, and a length of no reply.
+fn is_compound(text: &str, words: &[Word], at: usize, measure_at: usize) -> bool {
+    let measure = words[measure_at].lower(text);
+    let next = words[measure_at + 1].lower(text);
+    let noun = is_adjective(words, measure_at + 1) && next.len() > 3 && !next.ends_with("ly");
+    let known = PARTS.contains(&&*next) || WHOLE.contains(&&*next) || next.starts_with("point");
+    let other = ["long", "only", "each", "maximum", "minimum", "total", "tops"].contains(&&*next);
+    noun && !known && !other && !measure.ends_with('s') && number(text, words[at]).is_some()
 }
 
 /// True when "each" ends the clause behind the amount.
