@@ -263,6 +263,10 @@ impl Gist {
             return true;
         }
         let weight = self.stems.len() + self.numbers.len();
+        // Two words in common say little where the earlier line says much besides.
+        if self.stems.len() <= 2 && earlier.stems.len() > self.stems.len() + 2 && self.numbers.is_empty() {
+            return false;
+        }
         let covered = shared * 5 >= self.stems.len() * 4
             || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3;
         // The shorter the demand, the more of the earlier one it has to be.

@@ -115,7 +115,11 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
         && !name.contains("://");
     match slot.syntax {
         Syntax::DoubleBraces => {
-            !name.contains(['{', '}']) && !name.starts_with(['"', '\'', '\\']) && after != Some('}')
+            // `{{#each rows}}` and `{{/each}}` steer a template and take nothing in.
+            !name.contains(['{', '}'])
+                && !name.starts_with(['"', '\'', '\\', '#', '/', '^', '!', '>'])
+                && name != "else"
+                && after != Some('}')
         }
         Syntax::DollarBraces => identifier(name) || phrase,
         // Braces around a word: JSON has a quote, LaTeX a backslash or a letter before it.
@@ -129,15 +133,27 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let joined =
                 before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '“'));
             let single = name.chars().count() == 1;
-            phrase && !link && !joined && !single && !names_a_mark(text, slot)
+            // `[c4-12]`, `[unclear 00:12:31]` show what is written; `[QUESTION] {question}` labels what follows.
+            let shows = name.chars().any(|c| c.is_ascii_digit())
+                && !name.chars().all(|c| c.is_alphanumeric() || c == '_');
+            let rest = text[slot.span.end()..].trim_start_matches(' ');
+            let opens =
+                text[..slot.span.start()].trim_end_matches(' ').chars().next_back().is_none_or(|c| c == '\n');
+            let labels = opens && (rest.starts_with(['{', '<']) || rest.starts_with("${"));
+            phrase && !link && !joined && !single && !shows && !labels && !names_a_mark(text, slot)
         }
         Syntax::Angles => {
             let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | '“'));
             let spoken = text[slot.span.end()..].trim_start().starts_with("tag");
             let tight = inner.len() == name.len();
+            // `<<<NAME>>>` is a border; "between <insert> and </insert>", "marked by <note>" speak of tags.
+            let border = before == Some('<') || after == Some('>');
+            let mentioned = speaks_of_a_tag(text, slot, name);
             tight
                 && !joined
                 && !spoken
+                && !border
+                && !mentioned
                 && phrase
                 && !name.contains([':', ',', '/', '(', '@', '-'])
                 && after != Some('`')
@@ -163,6 +179,17 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
     let word = line.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
     let asks = leftover_word(&text[slot.inner.range()]).is_some();
     !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
+}
+
+/// True when the sentence is about a tag of this name.
+fn speaks_of_a_tag(text: &str, slot: &Slot, name: &str) -> bool {
+    let rest = &text[slot.span.end()..];
+    let line = &rest[..rest.find('\n').unwrap_or(rest.len())];
+    let closes = line.contains(&format!("</{name}>"));
+    let head = text[..slot.span.start()].trim_end_matches(' ');
+    let word = head.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("").to_ascii_lowercase();
+    let leads = ["by", "between", "within", "inside", "tag", "tags"].contains(&word.as_str());
+    (closes && line.contains(" and ")) || leads && name.split_whitespace().count() == 1
 }
 
 /// True when nothing else stands on the slot's line.

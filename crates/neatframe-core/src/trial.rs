@@ -300,21 +300,38 @@ fn field(text: &str, name: &str) -> Option<(usize, usize)> {
 
 /// The keys of a JSON-like text, in order, no doubles.
 pub(crate) fn keys(text: &str) -> Vec<String> {
-    let mut found = Vec::new();
-    let mut rest = text;
-    while let Some(open) = rest.find('"') {
-        let body = &rest[open + 1..];
-        let Some(length) = body.find('"') else { break };
-        let name = &body[..length];
-        let after = body[length + 1..].trim_start();
-        let key = after.starts_with(':')
-            && !name.is_empty()
-            && name.len() <= 40
-            && !name.contains(char::is_whitespace);
-        if key && !found.iter().any(|known| known == name) {
-            found.push(name.to_string());
+    keys_within(text, usize::MAX)
+}
+
+/// The keys of the records themselves, not of what stands in their fields.
+pub(crate) fn outer_keys(text: &str) -> Vec<String> {
+    let depth = if text.trim_start().starts_with('[') || text.contains("[{") { 2 } else { 1 };
+    keys_within(text, depth)
+}
+
+fn keys_within(text: &str, deepest: usize) -> Vec<String> {
+    let mut found: Vec<String> = Vec::new();
+    let (mut rest, mut depth) = (text, 0usize);
+    while let Some(at) = rest.find(['"', '{', '[', '}', ']']) {
+        let body = &rest[at + 1..];
+        match rest.as_bytes()[at] {
+            b'{' | b'[' => depth += 1,
+            b'}' | b']' => depth = depth.saturating_sub(1),
+            _ => {
+                let Some(length) = body.find('"') else { break };
+                let name = &body[..length];
+                let key = body[length + 1..].trim_start().starts_with(':')
+                    && !name.is_empty()
+                    && name.len() <= 40
+                    && !name.contains(char::is_whitespace);
+                if key && depth <= deepest && !found.iter().any(|known| known == name) {
+                    found.push(name.to_string());
+                }
+                rest = &body[length + 1..];
+                continue;
+            }
         }
-        rest = &body[length + 1..];
+        rest = body;
     }
     found
 }

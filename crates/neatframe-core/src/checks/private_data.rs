@@ -46,6 +46,12 @@ impl Check for PrivateData {
             }
             let words = case.words_of(index);
             let text = case.source.text();
+            // Who signs a letter gives their own name and address.
+            let own = ["my name is", "i am", "i'm", "signed", "sincerely"];
+            let opening = case.text(unit.text).to_lowercase();
+            if own.iter().any(|words| opening.starts_with(words)) {
+                continue;
+            }
             let Some(name) = person(text, words) else { continue };
             let data: Vec<Span> =
                 [phone(text, words), street(text, words), birth(text, words), account(text, words)]

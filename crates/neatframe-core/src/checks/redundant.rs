@@ -7,7 +7,7 @@ use crate::finding::{Family, Severity};
 use crate::lexicon::{Set, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
-use crate::units::Unit;
+use crate::units::{Unit, UnitKind};
 
 /// A demand says again what an earlier one said and adds nothing.
 pub(super) struct SaidBefore;
@@ -94,11 +94,14 @@ fn block(case: &Case<'_>, sink: &mut Sink<'_>, demands: &[usize], run: &[(usize,
 /// A step, and the part of the answer that comes of it.
 fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     let kinds = (case.labels[unit].component, case.labels[earlier].component);
-    matches!(
-        kinds,
-        (Some(Component::OutputFormat), Some(Component::Task))
-            | (Some(Component::Task), Some(Component::OutputFormat))
-    )
+    let template = case.units[earlier].kind == UnitKind::Field;
+    match kinds {
+        (Some(Component::OutputFormat), Some(Component::Task | Component::Role))
+        | (Some(Component::Task), Some(Component::OutputFormat)) => true,
+        // A line of the answer's template, and a rule that names the same thing.
+        (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
+        _ => false,
+    }
 }
 
 /// The same words, letter case and the last sign aside.

@@ -124,7 +124,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
             continue;
         }
-        let keys = trial::keys(&text[content.range()]);
+        let keys = trial::outer_keys(&text[content.range()]);
         let common = keys.iter().filter(|key| known.contains(key)).count();
         if common * 2 < known.len() || common == 0 {
             continue;

@@ -203,7 +203,11 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
         .chain(case.units[unit].section)
         .any(|section| case.outline.sections[section].mark == crate::outline::Mark::Tag)
         && alone_on_line(text, slot);
-    if quoted || in_tag {
+    // `<<<{{mail}}>>>`, `[[{{mail}}]]`: a border of doubled signs.
+    let bordered = [("<<", ">>"), ("[[", "]]"), ("((", "))"), ("--", "--"), ("##", "##"), ("==", "==")]
+        .iter()
+        .any(|(open, close)| before.ends_with(open) && after.starts_with(close));
+    if quoted || in_tag || bordered {
         return true;
     }
     // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.

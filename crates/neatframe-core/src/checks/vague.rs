@@ -202,15 +202,67 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
             });
     match kind {
         VagueKind::Plain => true,
+        _ if names_a_value(text, words, hit) => true,
+        VagueKind::OpenEnd => after_samples(text, words, hit),
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quantity => number || conditional || explained,
         VagueKind::Length => number || conditional || length_stated || explained,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),
-        VagueKind::OpenEnd => false,
         VagueKind::Bare => explained,
     }
+}
+
+/// `New, Better, Fixed`, "three steps: low, fair, good": the word is a value or a title and asks for nothing.
+fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let (first, last) = (words[hit.first], words[hit.last]);
+    let lower = |at: Option<usize>| at.and_then(|at| words.get(at)).map(|word| word.lower(text));
+    let capital = hit.first > 0
+        && first.text(text).starts_with(char::is_uppercase)
+        && first.text(text).chars().any(char::is_lowercase)
+        && !words[hit.first - 1].is(vocabulary::STOP_MARK | vocabulary::QUOTE);
+    let comma = |at: Option<usize>| lower(at).is_some_and(|word| word == ",");
+    let colon = words[..hit.first].iter().any(|word| word.text(text) == ":");
+    let ends = words.get(hit.last + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
+    // A list of single words behind a colon: "low, fair, good".
+    let listed = colon
+        && comma(hit.first.checked_sub(1))
+        && comma(hit.first.checked_sub(3))
+        && (ends || comma(Some(hit.last + 1)));
+    // "Longer is not better" and "good with children" ask for no length and no standard.
+    let denied = lower(Some(hit.last + 1)).is_some_and(|word| word == "is" || word == "are")
+        && lower(Some(hit.last + 2)).is_some_and(|word| word == "not" || word == "no");
+    let skilled = last.lower(text) == "good"
+        && lower(Some(hit.last + 1)).is_some_and(|word| word == "with" || word == "at");
+    // "From a fresh start", "which of the two is better", "the better prompt", "what a good reply has to do".
+    let before = lower(hit.first.checked_sub(1));
+    let named = match &*first.lower(text) {
+        "fresh" => lower(Some(hit.last + 1)).is_some_and(|word| word == "start"),
+        "better" | "best" => {
+            before.as_deref() == Some("the")
+                || words[..hit.first].iter().any(|word| word.lower(text) == "which")
+        }
+        "good" => words[..hit.first].iter().any(|word| word.lower(text) == "what"),
+        // "You will see several pages" tells what comes in.
+        _ => {
+            words.first().is_some_and(|word| word.is(vocabulary::PERSON))
+                && words.iter().take(4).any(|word| word.is(vocabulary::RECEIVING))
+        }
+    };
+    capital && ends_with_sign(words, hit) || listed || denied || skilled || named
+}
+
+/// True when a comma or the end stands behind a hit.
+fn ends_with_sign(words: &[Word], hit: &Hit) -> bool {
+    words.get(hit.last + 1).is_none_or(|word| word.is_punctuation())
+        || words.get(hit.last + 1).is_some_and(|word| word.is(vocabulary::STOP))
+}
+
+/// `"it", "they" and the like`: two quoted samples say what the list is about.
+fn after_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let quotes = words[..hit.first].iter().filter(|word| word.is(vocabulary::QUOTE)).count();
+    quotes >= 4 && words[hit.first].lower(text) != "etc"
 }
 
 /// `Tone: plain and friendly`: a tone is named by such words, and by nothing else.

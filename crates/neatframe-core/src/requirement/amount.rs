@@ -357,6 +357,12 @@ fn subject(
     let text = sight.source.text();
     let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let counted = singular(&lower(measure_at));
+    // "After the text one line for the illustrator": a part with an end of its own.
+    if lower(measure_at) == counted
+        && ["for", "on", "about", "saying", "naming"].contains(&&*lower(measure_at + 1))
+    {
+        return Subject::Unstated;
+    }
     if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
         let thing = singular(&lower(measure_at + 2));
         if PARTS.contains(&&*thing) {
