@@ -130,8 +130,8 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
         }
         Syntax::Brackets => {
             let link = matches!(after, Some('(' | '[' | ':'));
-            let joined =
-                before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '“'));
+            let joined = before
+                .is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '[' | '“'));
             let single = name.chars().count() == 1;
             // `[c4-12]`, `[unclear 00:12:31]` show what is written; `[QUESTION] {question}` labels what follows.
             let shows = name.chars().any(|c| c.is_ascii_digit())

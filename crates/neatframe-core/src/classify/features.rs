@@ -403,9 +403,11 @@ impl Sight {
 }
 
 /// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.
-fn is_call(text: &str) -> bool {
+pub(super) fn is_call(text: &str) -> bool {
     let text = text.trim_start_matches('`');
     let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
     let arguments = text[name..].strip_prefix('(').and_then(|rest| rest.split_once(')'));
-    name > 1 && arguments.is_some_and(|(inside, _)| inside.len() <= 60 && !inside.contains(". "))
+    let told = |rest: &str| rest.split_whitespace().count() >= 2;
+    name > 1
+        && arguments.is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
 }

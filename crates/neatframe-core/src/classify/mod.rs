@@ -142,9 +142,13 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         }
         let seen = views.of(index);
         let mut shares = BUILT_IN.second(&seen);
-        if ends_in_a_slot(reading, index) {
+        let unit = &reading.units[index];
+        let described = unit.kind != UnitKind::Code
+            && unit.kind != UnitKind::Turn
+            && features::is_call(reading.source.slice(unit.text));
+        if ends_in_a_slot(reading, index) || described {
             towards(Component::Context, &mut shares);
-        } else if asks_to_insert(reading, &reading.units[index]) {
+        } else if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
