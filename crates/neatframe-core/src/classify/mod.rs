@@ -146,7 +146,11 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let described = unit.kind != UnitKind::Code
             && unit.kind != UnitKind::Turn
             && features::is_call(reading.source.slice(unit.text));
-        if ends_in_a_slot(reading, index) || described {
+        if ends_in_a_slot(reading, index) {
+            towards(Component::Context, &mut shares);
+            label.facet = Some(Facet::InputSlot);
+            label.facets.insert(Facet::InputSlot);
+        } else if described {
             towards(Component::Context, &mut shares);
         } else if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {
             towards(Component::Context, &mut shares);

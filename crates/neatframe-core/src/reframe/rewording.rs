@@ -24,8 +24,41 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
         }
     }
     mark_samples(plan, review);
+    fence_inputs(plan, review);
     for edit in amounts(text, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
+    }
+}
+
+/// `Mail: {mail}`: the slot for an outsider's text goes between tags on lines of their own.
+fn fence_inputs(plan: &mut Plan, review: &Review) {
+    let text = review.source().text();
+    let newline = review.source().line_end();
+    for finding in review.findings().iter().filter(|finding| finding.check == "unfenced-input") {
+        let slot = finding.span;
+        let head = &text[..slot.start()];
+        let (lead, tail) = (head.trim_end_matches([' ', '\t']), &text[slot.end()..]);
+        let rest = tail.trim_start_matches([' ', '\t']);
+        // In the middle of a sentence the slot stands for words of it.
+        let alone = lead.is_empty() || lead.ends_with(['\n', ':']);
+        let ends = rest.is_empty() || rest.starts_with(['\n', '\r']) || rest.starts_with(char::is_uppercase);
+        let inner = text[slot.range()].trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
+        let name: Vec<&str> =
+            inner.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
+        let name = name.join("_");
+        if !alone || !ends || name.is_empty() || name.len() > 30 || text.contains(&format!("<{name}>")) {
+            continue;
+        }
+        let breaks = |wanted: bool| if wanted { newline } else { "" };
+        let before = breaks(lead.ends_with(':'));
+        let after = breaks(rest.starts_with(char::is_uppercase));
+        let span = Span::new(lead.len(), text.len() - if after.is_empty() { tail.len() } else { rest.len() });
+        let replacement =
+            format!("{before}<{name}>{newline}{}{newline}</{name}>{after}", &text[slot.range()]);
+        if plan.take(&[Edit { span, replacement }]) {
+            let why = "a border keeps an outsider's words apart from the instructions";
+            plan.tell(review, slot, &format!("between <{name}> and </{name}>"), why);
+        }
     }
 }
 
@@ -161,6 +194,16 @@ mod tests {
         );
         let shape = prompt.replace("with the class only", "as message -> class");
         assert!(reframed(&shape).contains("\"Nice crew\" -> OTHER"));
+    }
+
+    #[test]
+    fn slots_for_outsiders_get_a_border() {
+        let text = reframed(
+            "Grade this essay from 1 to 6. Essay: [essay text]\nBe brief: at most 60 words. Write to the pupil.\n",
+        );
+        assert!(text.contains("Essay:\n<essay_text>\n[essay text]\n</essay_text>"), "{text}");
+        let inside = "The guest wrote {{message}} and now you answer.";
+        assert!(reframed(inside).contains("wrote {{message}} and"));
     }
 
     #[test]
