@@ -20,6 +20,7 @@ mod slot;
 mod steps;
 mod terms;
 mod unfenced_input;
+mod unset_gate;
 mod vague;
 mod wordy;
 
@@ -100,6 +101,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &clashing_demands::ClashingDemands,
     &order_against_ban::OrderAgainstBan,
     &order_of_work::OrderOfWork,
+    &unset_gate::UnsetGate,
     &name_spelling::NameSpelling,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
