@@ -48,7 +48,17 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     for chunk in &mut chunks {
         chunk.component = component_of(review, chunk.units.clone());
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
-        chunk.is_input = chunk.component == Some(Component::Context) && chunk.units.clone().any(facet);
+        // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
+        let place = |unit: usize| {
+            let text = review.source().slice(review.units()[unit].text);
+            review.units()[unit].kind == UnitKind::Mark || text.ends_with([')', ']', '>', '}'])
+        };
+        let slots = review.slots();
+        let next = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
+        let holds = slots.get(next).is_some_and(|slot| chunk.span.contains(slot.span))
+            || chunk.units.clone().any(place);
+        chunk.is_input =
+            chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
     }
     chunks
 }
@@ -120,8 +130,13 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let labels = review.labels();
     let same = labels[index].component == labels[index - 1].component;
     let tied = same || labels[index].component == Some(Component::Context);
-    let anaphora = tied && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
-    (anaphora || text.starts_with(char::is_lowercase))
+    let said = opener.map(|word| word.lower(review.source().text()).into_owned()).unwrap_or_default();
+    // "She" is somebody that the background told of, if anything did.
+    let told = || labels[..index - 1].iter().any(|label| label.component == Some(Component::Context));
+    let person = !same && matches!(said.as_str(), "she" | "he" | "her" | "his") && told();
+    let anaphora = tied && !person && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+    let next = matches!(said.as_str(), "then" | "afterwards");
+    (anaphora || next || text.starts_with(char::is_lowercase))
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
 }

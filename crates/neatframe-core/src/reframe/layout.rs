@@ -131,6 +131,18 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         let slot = plan.asked.iter().find(|(asked, _)| *asked == component).map(|(_, slot)| slot.clone());
         sections.push((title(component).into(), inside, slot));
     }
+    if leans_on_context(review, &chunks) {
+        let at = |sections: &[(String, Vec<&Chunk>, Option<String>)], component: Component| {
+            sections.iter().position(|(name, ..)| name == title(component))
+        };
+        if let (Some(task), Some(context)) =
+            (at(&sections, Component::Task), at(&sections, Component::Context))
+            && task < context
+        {
+            let moved = sections.remove(context);
+            sections.insert(task, moved);
+        }
+    }
     sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
     let mut out = String::new();
     let head = written(review, &preamble, &plan.edits, &plan.dropped, false);
@@ -169,6 +181,20 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         notes.push(Note { change: Change::Added, span: None, words, now: "every part".into(), why });
     }
     Reframed { text: out, notes: sorted(notes) }
+}
+
+/// "Get it out of them", right behind the sentence on whom: the background then comes first.
+fn leans_on_context(review: &Review, chunks: &[Chunk]) -> bool {
+    const POINTERS: [&str; 7] = ["them", "they", "their", "these", "those", "her", "him"];
+    let Some(task) = chunks.iter().position(|chunk| chunk.component == Some(Component::Task)) else {
+        return false;
+    };
+    let behind = task
+        .checked_sub(1)
+        .is_some_and(|at| chunks[at].component == Some(Component::Context) && !chunks[at].is_input);
+    let text = review.source().text();
+    let first = review.words_of(chunks[task].units.start);
+    behind && first.iter().any(|word| POINTERS.contains(&&*word.lower(text)))
 }
 
 /// A body with more lines at its end, as items where it ends in a list.
@@ -239,7 +265,8 @@ fn written(
     let newline = review.source().line_end();
     let single = |chunk: &Chunk| {
         let unit = &review.units()[chunk.units.start];
-        chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { ordered: false })
+        chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Item { ordered: false })
+            || chunk.units.clone().all(|unit| review.units()[unit].kind == UnitKind::Sentence)
     };
     let kept: Vec<&&Chunk> =
         chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains(&unit))).collect();

@@ -144,6 +144,9 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
 /// How often a result is read again at most.
 const ROUNDS: usize = 4;
 
+/// Units up to which a prompt in good order needs no titles.
+const SHORT: usize = 12;
+
 fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
@@ -152,7 +155,14 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
         return marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout);
     }
     if plan.edits.is_empty() && plan.dropped.is_empty() {
-        return layout::regrouped(review, plan, wishes.layout);
+        let short = review.units().len() <= SHORT && wishes.layout.is_none() && plan.asked.is_empty();
+        let regrouped = layout::regrouped(review, plan.clone(), wishes.layout);
+        // In order already, a short prompt gains nothing from titles.
+        let moves = regrouped.notes.iter().any(|note| note.change == Change::Moved);
+        if short && !moves {
+            return layout::in_place(review, plan, wishes);
+        }
+        return regrouped;
     }
     // Padding colours how a sentence reads, so it is cut before the sentences are put in order.
     let first = plan::plan(review, &Wishes { ask: false, offer: false, ..wishes.clone() });

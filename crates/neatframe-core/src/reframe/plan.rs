@@ -13,7 +13,7 @@ use crate::units::UnitKind;
 use std::collections::{BTreeMap, HashSet};
 
 /// The changes of one prompt.
-#[derive(Default)]
+#[derive(Clone, Default)]
 pub(super) struct Plan {
     /// Edits within units, none overlapping.
     pub(super) edits: Vec<Edit>,

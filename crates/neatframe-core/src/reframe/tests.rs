@@ -125,6 +125,19 @@ fn titles_and_slots_are_no_repeats() {
 }
 
 #[test]
+fn sentences_stay_with_what_they_lean_on() {
+    let text = "My mother turns 80 in June and 34 people come.\nMake me a running order for the day.\nShe gets tired after four hours.\n\
+                Lunch has to be over by two.\nAfter ten questions stop and wait.\nThen ask whether it is complete.\nYou get ten minutes for it.\n";
+    let out = reframed(text).text;
+    assert!(
+        out.contains("34 people come.\nShe gets tired") || out.contains("34 people come. She gets tired"),
+        "{out}"
+    );
+    assert!(out.contains("stop and wait.\nThen ask") || out.contains("stop and wait. Then ask"), "{out}");
+    assert!(!out.contains("# Input"), "{out}");
+}
+
+#[test]
 fn headings_move_up_together() {
     let out = reframed("# Planner\n\nPlan the week.\n\n### Steps\n\nList the days.\n\n#### Order\n\nMonday comes first.\n\n### Rules\n\nName no guest.\n").text;
     assert!(
