@@ -31,7 +31,25 @@ pub(super) fn has_sections(review: &Review) -> bool {
         sections[id].mark == Mark::Tag && holds[id] && part.is_some_and(|part| part != Component::Context)
     };
     let demanding = (1..sections.len()).filter(|&id| demanding(id)).count();
-    count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2
+    count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2 || holds_stages(review)
+}
+
+/// True when lines of other kinds stand between numbered steps: each belongs to its step, and the order is the author's.
+fn holds_stages(review: &Review) -> bool {
+    let pieces = &review.outline().pieces;
+    crate::numbering::runs(review.source(), review.outline()).iter().any(|run| {
+        run.windows(2).any(|pair| {
+            let from = pieces.partition_point(|piece| piece.span.end() <= pair[0].place.start());
+            let to = pieces.partition_point(|piece| piece.span.end() <= pair[1].place.start());
+            let item = |kind: PieceKind| matches!(kind, PieceKind::Item { .. });
+            let indent = pieces[from].indent;
+            let own = pieces.get(from + 1..to).unwrap_or(&[]);
+            item(pieces[from].kind)
+                && own.iter().any(|piece| {
+                    piece.kind != PieceKind::Blank && !item(piece.kind) && piece.indent <= indent
+                })
+        })
+    })
 }
 
 /// Lines such as `[Question]` over a text: titles in all but form.

@@ -138,6 +138,17 @@ fn sentences_stay_with_what_they_lean_on() {
 }
 
 #[test]
+fn stages_keep_their_lines() {
+    let text = "You take new guests through the safety card.\nGo through the stages in order.\nStage 1: Person\nAsk for the name.\n\
+                Gate: the name is known.\nStage 2: Vest\nShow where the vests are.\nGate: the guest wears one.\nOne question at a time.\n";
+    let out = reframed(text).text;
+    assert!(
+        out.contains("Stage 1: Person\nAsk for the name.\nGate: the name is known.\nStage 2: Vest"),
+        "{out}"
+    );
+}
+
+#[test]
 fn headings_move_up_together() {
     let out = reframed("# Planner\n\nPlan the week.\n\n### Steps\n\nList the days.\n\n#### Order\n\nMonday comes first.\n\n### Rules\n\nName no guest.\n").text;
     assert!(
