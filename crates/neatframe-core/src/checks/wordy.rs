@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::lexicon::{PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
+use crate::lexicon::{Hit, PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -55,6 +55,10 @@ impl Check for Padding {
                 continue;
             }
             let words = case.words_of(index);
+            if let Some(hit) = nothing_else(case, index) {
+                report(case, sink, unit.text, unit.text, &PADDING[hit.entry as usize]);
+                continue;
+            }
             for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding).take(MOST) {
                 let term = &PADDING[hit.entry as usize];
                 let span = words[hit.first].span().cover(words[hit.last].span());
@@ -74,6 +78,28 @@ impl Check for Padding {
             }
         }
     }
+}
+
+/// The first of several phrases where a unit holds nothing besides: "Many thanks in advance, you are a star!".
+fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
+    let words = case.words_of(unit);
+    let hits = || {
+        let polite =
+            |kind| matches!(kind, PaddingKind::Pleasantry | PaddingKind::ChatLine | PaddingKind::Filler);
+        case.hits[unit]
+            .iter()
+            .filter(move |hit| hit.set == Set::Padding && polite(PADDING[hit.entry as usize].kind))
+    };
+    let says = |at: usize| {
+        let word = words[at];
+        let covered = hits().any(|hit| (hit.first..=hit.last).contains(&at));
+        let many = matches!(&*word.lower(case.source.text()), "many" | "again");
+        !(covered || word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::COURTESY) || many)
+    };
+    let first = hits().next().filter(|_| hits().nth(1).is_some() || words.len() > 1)?;
+    let quoted = case.is_quoted(unit, words[first.first].start as usize);
+    let polite = PADDING[first.entry as usize].kind == PaddingKind::Pleasantry;
+    (polite && !quoted && !(0..words.len()).any(says)).then_some(first)
 }
 
 fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &PaddingTerm) {

@@ -70,6 +70,7 @@ pub fn priors() -> Vec<(u32, [f32; NAMES])> {
     add(features::key("", "tells you what you do"), Component::Role, 1.6);
     add(features::key("is ", "a statement"), Component::Context, 0.5);
     add(features::key("is ", "describes a thing"), Component::Context, 1.0);
+    add(features::key("is ", "told by the author"), Component::Context, 0.8);
     add(features::key("", "opens with a call"), Component::Context, 1.5);
     add(features::key("", "numbered item"), Component::Task, 0.8);
     add(features::key("", "speaks of the author"), Component::Context, 0.5);
