@@ -38,12 +38,14 @@ impl Check for UnsetGate {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let all = case.source.text().to_lowercase();
+        let mut waits = 0;
         for unit in case.demands() {
-            if case.labels[unit].component == Some(Component::Examples) {
+            if waits >= MOST || case.labels[unit].component == Some(Component::Examples) {
                 continue;
             }
             let words = case.words_of(unit);
             let Some(name) = waited_for(case, words) else { continue };
+            waits += 1;
             let shown = case.text(name);
             // A slot in the sentence may bring the state in with the data.
             let fed = case.slots.iter().any(|slot| case.units[unit].text.overlaps(slot.span));
@@ -55,6 +57,9 @@ impl Check for UnsetGate {
         }
     }
 }
+
+/// How many waits are looked at: each is looked for in the whole prompt.
+const MOST: usize = 40;
 
 /// `READY` in "when READY is set", `identity` in "once the `identity` gate is open".
 fn waited_for(case: &Case<'_>, words: &[Word]) -> Option<Span> {

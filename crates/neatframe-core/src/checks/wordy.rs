@@ -83,6 +83,9 @@ impl Check for Padding {
 /// The first of several phrases where a unit holds nothing besides: "Many thanks in advance, you are a star!".
 fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
     let words = case.words_of(unit);
+    if words.len() > LONG_SENTENCE {
+        return None;
+    }
     let hits = || {
         let polite =
             |kind| matches!(kind, PaddingKind::Pleasantry | PaddingKind::ChatLine | PaddingKind::Filler);

@@ -118,8 +118,8 @@ fn in_third_person(text: &str, word: Word) -> bool {
 /// The form that more than half of a group's units share.
 #[derive(Clone, Copy, Default)]
 pub(super) struct Tally {
-    counts: [u16; Mood::ALL.len()],
-    total: u16,
+    counts: [u32; Mood::ALL.len()],
+    total: u32,
 }
 
 impl Tally {
@@ -131,5 +131,32 @@ impl Tally {
     /// None of a single unit: it is no group.
     pub(super) fn shared(&self) -> Option<Mood> {
         Mood::ALL.into_iter().find(|mood| self.total > 1 && self.counts[mood.index()] * 2 > self.total)
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::words::Words;
+
+    #[test]
+    fn forms_are_told_apart() {
+        let mood = |text: &str| of(text, Words::read(text, 0).all());
+        assert_eq!(mood("Write the letter."), Mood::Order);
+        assert_eq!(mood("Because the yard opens late, put it first."), Mood::Order);
+        assert_eq!(mood("You read claims."), Mood::Address);
+        assert_eq!(mood("The desk closes at six."), Mood::Statement);
+        assert_eq!(mood("Returns the list of orders."), Mood::Described);
+        assert_eq!(mood("Is the date given?"), Mood::Question);
+        assert_eq!(mood("If it is late, say so."), Mood::Condition);
+        assert_eq!(mood("date of birth"), Mood::Fragment);
+    }
+
+    #[test]
+    fn a_paragraph_of_very_many_units_has_a_form() {
+        let mut tally = Tally::default();
+        (0..70_000).for_each(|_| tally.add(Mood::Order));
+        assert_eq!(tally.shared(), Some(Mood::Order));
+        assert_eq!(Tally::default().shared(), None);
     }
 }

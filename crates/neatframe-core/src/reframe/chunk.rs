@@ -9,6 +9,9 @@ use crate::units::{Unit, UnitKind};
 use std::collections::HashSet;
 use std::ops::Range;
 
+/// How many units back somebody is looked for whom "she" may mean.
+const FAR: usize = 200;
+
 /// Consecutive units that move as one.
 #[derive(Clone, Debug)]
 pub(super) struct Chunk {
@@ -132,7 +135,9 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let tied = same || labels[index].component == Some(Component::Context);
     let said = opener.map(|word| word.lower(review.source().text()).into_owned()).unwrap_or_default();
     // "She" is somebody that the background told of, if anything did.
-    let told = || labels[..index - 1].iter().any(|label| label.component == Some(Component::Context));
+    let told = || {
+        labels[..index - 1].iter().rev().take(FAR).any(|label| label.component == Some(Component::Context))
+    };
     let person = !same && matches!(said.as_str(), "she" | "he" | "her" | "his") && told();
     let anaphora = tied && !person && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");

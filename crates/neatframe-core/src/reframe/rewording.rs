@@ -10,6 +10,7 @@ use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::collections::HashSet;
 
 /// Takes them into a plan.
 pub(super) fn reword(plan: &mut Plan, review: &Review) {
@@ -30,11 +31,14 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     }
 }
 
+/// The most slots that get a border; more are rows of data.
+const FENCES: usize = 20;
+
 /// `Mail: {mail}`: the slot for an outsider's text goes between tags on lines of their own.
 fn fence_inputs(plan: &mut Plan, review: &Review) {
     let text = review.source().text();
     let newline = review.source().line_end();
-    for finding in review.findings().iter().filter(|finding| finding.check == "unfenced-input") {
+    for finding in review.findings().iter().filter(|finding| finding.check == "unfenced-input").take(FENCES) {
         let slot = finding.span;
         let head = &text[..slot.start()];
         let (lead, tail) = (head.trim_end_matches([' ', '\t']), &text[slot.end()..]);
@@ -65,6 +69,10 @@ fn fence_inputs(plan: &mut Plan, review: &Review) {
 /// `"late boat" -> DELAY`: the sides of a sample are marked, so that it cannot be taken for anything else.
 fn mark_samples(plan: &mut Plan, review: &Review) {
     let text = review.source().text();
+    // An arrow that the answer itself has to show is no mark between the sides.
+    if arrow_is_shape(review) {
+        return;
+    }
     for (index, unit) in review.units().iter().enumerate() {
         let line = &text[unit.text.range()];
         let sample = review.labels()[index].component == Some(Component::Examples);
@@ -79,8 +87,7 @@ fn mark_samples(plan: &mut Plan, review: &Review) {
         let quoted = [('"', '"'), ('“', '”'), ('`', '`')]
             .iter()
             .any(|&(open, close)| left.len() > 2 && left.starts_with(open) && left.ends_with(close));
-        // An arrow that the answer itself has to show is no mark between the sides.
-        let shown = ARROWS.iter().any(|arrow| right.contains(arrow)) || arrow_is_shape(review);
+        let shown = ARROWS.iter().any(|arrow| right.contains(arrow));
         if !quoted || right.trim().is_empty() || right.contains('\n') || shown {
             continue;
         }
@@ -124,7 +131,7 @@ fn amounts<'a>(text: &str, demands: impl Iterator<Item = &'a [Word]> + Clone) ->
         word.is(vocabulary::MEASURE).then(|| lower.trim_end_matches('s').to_string())
     };
     let in_digits = |word: &Word| word.id == vocabulary::NUMBER;
-    let digits: Vec<String> = demands
+    let digits: HashSet<String> = demands
         .clone()
         .flat_map(|words| words.windows(2))
         .filter(|pair| in_digits(&pair[0]))

@@ -186,7 +186,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let place = words[first].span().cover(words[measure_at].span());
         let before =
             found.last().filter(|earlier| earlier.unit == unit).map(|earlier| earlier.demand.clone());
-        let things = found.iter().rev().find_map(|earlier| match earlier.demand {
+        let things = found.iter().rev().take(NEAR).find_map(|earlier| match earlier.demand {
             Demand::Amount { measure: Measure::Items(things), .. } => Some(things),
             _ => None,
         });
@@ -321,6 +321,9 @@ fn is_compound(text: &str, words: &[Word], at: usize, measure_at: usize) -> bool
     let other = ["long", "only", "each", "maximum", "minimum", "total", "tops"].contains(&&*next);
     noun && !known && !other && !measure.ends_with('s') && number(text, words[at]).is_some()
 }
+
+/// How many requirements back the things that "each" means are looked for.
+const NEAR: usize = 60;
 
 /// True when "each" ends the clause behind the amount.
 fn each_of(text: &str, words: &[Word], measure_at: usize) -> bool {
