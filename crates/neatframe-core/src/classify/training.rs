@@ -68,7 +68,9 @@ pub fn priors() -> Vec<(u32, [f32; NAMES])> {
     add(features::key("", "a slot on its own"), Component::Context, 2.5);
     add(features::key("", "turn of a dialogue"), Component::Examples, 1.5);
     add(features::key("", "tells you what you do"), Component::Role, 1.6);
-    add(features::key("is ", "a statement"), Component::Context, 0.5);
+    // An order is hardly ever background, whatever reason it gives.
+    add(features::key("is ", "an order"), Component::Context, -1.0);
+    add(features::key("is ", "a statement"), Component::Context, 0.7);
     add(features::key("is ", "describes a thing"), Component::Context, 1.0);
     add(features::key("is ", "told by the author"), Component::Context, 0.8);
     add(features::key("", "opens with a call"), Component::Context, 1.5);
