@@ -149,6 +149,17 @@ fn stages_keep_their_lines() {
 }
 
 #[test]
+fn a_wish_that_bounds_the_answer_is_a_rule() {
+    let wishes = Wishes {
+        notes: vec!["between 40 and 50 items, each under 60 characters".into()],
+        ..Wishes::default()
+    };
+    let notes = with("Write the winter notice.\nAt most 80 words.\n", &wishes).notes;
+    let wished = notes.iter().find(|note| note.why == "wished for").unwrap();
+    assert_eq!(wished.now, "Constraints");
+}
+
+#[test]
 fn headings_move_up_together() {
     let out = reframed("# Planner\n\nPlan the week.\n\n### Steps\n\nList the days.\n\n#### Order\n\nMonday comes first.\n\n### Rules\n\nName no guest.\n").text;
     assert!(

@@ -28,6 +28,15 @@ pub(super) fn grant(plan: &mut Plan, prompt: &Review, wish: &str) {
     }
 }
 
+/// Words with a capital where those that they replace have one.
+fn like(new: &str, old: &str) -> String {
+    let mut chars = new.chars();
+    match chars.next().filter(|_| old.starts_with(char::is_uppercase)) {
+        Some(first) => first.to_uppercase().chain(chars).collect(),
+        None => new.to_string(),
+    }
+}
+
 /// Puts the words of a wished requirement in the place of the one that it stands against. True when there was one.
 fn replace(plan: &mut Plan, prompt: &Review, rule: &Requirement, new: &str, wish: &str) -> bool {
     let old: Vec<&Requirement> =
@@ -43,6 +52,7 @@ fn replace(plan: &mut Plan, prompt: &Review, rule: &Requirement, new: &str, wish
         // A phrase takes the place of a phrase; a rule that is a sentence goes whole.
         let phrase =
             matches!(rule.demand, Demand::Amount { .. }) && matches!(old.demand, Demand::Amount { .. });
+        let new = &like(new, &words);
         let (change, now) =
             if phrase { (Change::Edited, new.to_string()) } else { (Change::Dropped, String::new()) };
         let why = format!("the wish stands against it: {wish}");
@@ -83,13 +93,14 @@ fn is_about_the_same(old: &Requirement, new: &Requirement) -> bool {
 
 /// Adds what no sentence of the prompt speaks of yet.
 fn add(plan: &mut Plan, wished: &Review, unit: usize, words: &str) {
+    // What bounds the answer is a rule, however it is put.
+    let rules = wished.requirements().iter().any(|rule| rule.unit == unit);
     let component = match wished.labels()[unit].component {
-        Some(component @ (Component::Context | Component::OutputFormat)) => component,
+        Some(Component::Context) if !rules => Component::Context,
+        Some(Component::OutputFormat) => Component::OutputFormat,
         _ => Component::Constraints,
     };
-    let mut chars = words.chars();
-    let mut line: String =
-        chars.next().map_or(String::new(), |first| first.to_uppercase().chain(chars).collect());
+    let mut line = like(words, "A");
     if line.ends_with(char::is_alphanumeric) {
         line.push('.');
     }
