@@ -28,13 +28,9 @@ pub(super) fn grant(plan: &mut Plan, prompt: &Review, wish: &str) {
     }
 }
 
-/// Words with a capital where those that they replace have one.
-fn like(new: &str, old: &str) -> String {
-    let mut chars = new.chars();
-    match chars.next().filter(|_| old.starts_with(char::is_uppercase)) {
-        Some(first) => first.to_uppercase().chain(chars).collect(),
-        None => new.to_string(),
-    }
+fn capitalised(words: &str) -> String {
+    let mut chars = words.chars();
+    chars.next().map_or(String::new(), |first| first.to_uppercase().chain(chars).collect())
 }
 
 /// Puts the words of a wished requirement in the place of the one that it stands against. True when there was one.
@@ -52,7 +48,7 @@ fn replace(plan: &mut Plan, prompt: &Review, rule: &Requirement, new: &str, wish
         // A phrase takes the place of a phrase; a rule that is a sentence goes whole.
         let phrase =
             matches!(rule.demand, Demand::Amount { .. }) && matches!(old.demand, Demand::Amount { .. });
-        let new = &like(new, &words);
+        let new = &if words.starts_with(char::is_uppercase) { capitalised(new) } else { new.to_string() };
         let (change, now) =
             if phrase { (Change::Edited, new.to_string()) } else { (Change::Dropped, String::new()) };
         let why = format!("the wish stands against it: {wish}");
@@ -100,7 +96,7 @@ fn add(plan: &mut Plan, wished: &Review, unit: usize, words: &str) {
         Some(Component::OutputFormat) => Component::OutputFormat,
         _ => Component::Constraints,
     };
-    let mut line = like(words, "A");
+    let mut line = capitalised(words);
     if line.ends_with(char::is_alphanumeric) {
         line.push('.');
     }
