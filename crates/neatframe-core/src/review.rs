@@ -232,7 +232,8 @@ impl Review {
     /// The prompt as stretches of one component each, in order, without overlap.
     pub fn parts(&self) -> Vec<Stretch> {
         let mut parts: Vec<Stretch> = Vec::new();
-        for (unit, label) in self.units.iter().zip(&self.labels) {
+        for (at, unit) in self.units.iter().enumerate() {
+            let component = self.component_on_its_line(at);
             // An item's marker and a label's name belong to the part.
             let piece = &self.outline.pieces[unit.pieces.start];
             let start = if unit.opens_piece && unit.kind != UnitKind::Mark {
@@ -242,13 +243,28 @@ impl Review {
             };
             let span = Span::new(start, unit.text.end());
             match parts.last_mut() {
-                Some(last) if last.component == label.component && self.same_message(last.span, span) => {
+                Some(last) if last.component == component && self.same_message(last.span, span) => {
                     last.span = last.span.cover(span)
                 }
-                _ => parts.push(Stretch { component: label.component, span }),
+                _ => parts.push(Stretch { component, span }),
             }
         }
         parts
+    }
+
+    /// The component of a unit; a mark takes that of the words on its line, as in `<log>{{log}}</log>`.
+    fn component_on_its_line(&self, at: usize) -> Option<Component> {
+        let text = self.source.text();
+        let joined = |one: usize, two: usize| {
+            !text[self.units[one].text.end()..self.units[two].text.start()].contains('\n')
+        };
+        let own = |at: usize| self.labels[at].component.filter(|_| self.units[at].kind != UnitKind::Mark);
+        if self.units[at].kind != UnitKind::Mark {
+            return self.labels[at].component;
+        }
+        let after = (at + 1..self.units.len()).take_while(|next| joined(next - 1, *next)).find_map(own);
+        let before = (0..at).rev().take_while(|last| joined(*last, last + 1));
+        after.or_else(|| before.into_iter().find_map(own))
     }
 
     fn same_message(&self, one: Span, two: Span) -> bool {
