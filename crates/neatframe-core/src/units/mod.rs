@@ -2,12 +2,14 @@
 
 mod halves;
 mod sentence;
+mod wrap;
 
 use crate::outline::{Outline, PieceKind, SectionId};
 use crate::source::Source;
 use crate::span::Span;
 use crate::words::Words;
 use std::ops::Range;
+use wrap::Paragraph;
 
 /// What a unit is by its form.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -54,9 +56,10 @@ pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Uni
     let mut at = 0;
     let mut block = 0;
     let mut last: Option<PieceKind> = None;
+    let mut paragraph = Paragraph::default();
     while at < outline.pieces.len() {
         let piece = outline.pieces[at];
-        let end = unit_end(source, outline, at);
+        let end = unit_end(source, outline, &mut paragraph, at);
         let kind = match piece.kind {
             PieceKind::Blank => {
                 // A blank line parts paragraphs; items of one list stay together across it.
@@ -133,7 +136,7 @@ fn family(kind: PieceKind) -> Option<u8> {
 }
 
 /// The piece after the last one that belongs with the piece at `at`: wrapped lines, rows of a table, lines of code.
-fn unit_end(source: &Source, outline: &Outline, at: usize) -> usize {
+fn unit_end(source: &Source, outline: &Outline, paragraph: &mut Paragraph, at: usize) -> usize {
     let pieces = &outline.pieces;
     let same = |kind: PieceKind| {
         let section = pieces[at].section;
@@ -147,35 +150,12 @@ fn unit_end(source: &Source, outline: &Outline, at: usize) -> usize {
         PieceKind::FrontMatter => same(PieceKind::FrontMatter),
         PieceKind::Text | PieceKind::Item { .. } | PieceKind::Field | PieceKind::Turn => {
             let mut end = at + 1;
-            while end < pieces.len() && continues(source, outline, at, end) {
+            while end < pieces.len() && wrap::continues(source, outline, paragraph, at, end) {
                 end += 1;
             }
             end
         }
         _ => at + 1,
-    }
-}
-
-/// Width from which a line counts as wrapped by its editor, in bytes.
-const WRAP_WIDTH: usize = 60;
-
-/// True when the piece at `next` goes on with the sentence that the one before it left open.
-fn continues(source: &Source, outline: &Outline, first: usize, next: usize) -> bool {
-    let (opener, before, piece) = (&outline.pieces[first], &outline.pieces[next - 1], &outline.pieces[next]);
-    if piece.kind != PieceKind::Text || piece.section != opener.section {
-        return false;
-    }
-    let text = source.slice(piece.text);
-    let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
-    let before_text = source.slice(before.text);
-    let left_open = !before_text.ends_with(['.', '!', '?', ':', ';', '>', '}', '"', '”', ']', ')', '|', ',']);
-    let left_open = left_open || before_text.ends_with([',', ')', '"', '”']) && lowercase;
-    match opener.kind {
-        PieceKind::Item { .. } => piece.indent > opener.indent || (left_open && lowercase),
-        _ => {
-            let wide = before.text.len() >= WRAP_WIDTH && text.starts_with(char::is_alphanumeric);
-            left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
-        }
     }
 }
 
@@ -201,6 +181,25 @@ mod tests {
             [
                 "Write the notice that we put up at the quay when the evening\nferry is late.",
                 "Keep it short."
+            ]
+        );
+    }
+
+    #[test]
+    fn lines_broken_early_are_units_of_their_own() {
+        let notes = [
+            "need a notice for the pier",
+            "the evening boat to the island is late again, two hours or so",
+            "max 40 words",
+        ];
+        assert_eq!(units(&notes.join("\n")), notes);
+        assert_eq!(
+            units(
+                "Name the pier, the boat and\nthe hour.\nAnswer in the language that the guest who asks has written in\nall day."
+            ),
+            [
+                "Name the pier, the boat and\nthe hour.",
+                "Answer in the language that the guest who asks has written in\nall day."
             ]
         );
     }

@@ -1,0 +1,85 @@
+//! Which lines go on with the sentence that the line before them left open.
+
+use crate::outline::{Outline, Piece, PieceKind};
+use crate::source::Source;
+
+/// Width from which a line counts as wrapped by its editor, in bytes.
+const WRAP_WIDTH: usize = 60;
+/// An editor breaks a line within this many bytes of the widest one.
+const SLACK: usize = 12;
+
+/// The lines of one paragraph, and whether its line breaks look like an editor's.
+#[derive(Default)]
+pub(super) struct Paragraph {
+    end: usize,
+    ragged: bool,
+}
+
+impl Paragraph {
+    /// The paragraph that holds the piece at `at`; `self` where it still does.
+    fn around(self, source: &Source, outline: &Outline, at: usize) -> Paragraph {
+        if at < self.end {
+            return self;
+        }
+        let pieces = &outline.pieces;
+        let section = pieces[at].section;
+        let goes_on = |piece: &Piece| piece.kind == PieceKind::Text && piece.section == section;
+        let rest = pieces[at + 1..].iter().take_while(|piece| goes_on(piece)).count();
+        let lines = &pieces[at..=at + rest];
+        let widest = lines.iter().map(|piece| piece.text.len()).max().unwrap_or(0);
+        let early = |pair: &[Piece]| {
+            let next = source.slice(pair[1].text);
+            let first = next.split_whitespace().next().map_or(0, str::len);
+            is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + SLACK < widest
+        };
+        Paragraph { end: at + rest + 1, ragged: lines.windows(2).any(early) }
+    }
+}
+
+/// True when the piece at `next` goes on with the sentence that began at the piece `first`.
+pub(super) fn continues(
+    source: &Source,
+    outline: &Outline,
+    paragraph: &mut Paragraph,
+    first: usize,
+    next: usize,
+) -> bool {
+    let (opener, before, piece) = (&outline.pieces[first], &outline.pieces[next - 1], &outline.pieces[next]);
+    if piece.kind != PieceKind::Text || piece.section != opener.section {
+        return false;
+    }
+    let text = source.slice(piece.text);
+    let before_text = source.slice(before.text);
+    let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
+    let left_open = is_open(before_text) || before_text.ends_with([',', ')', '"', '”']) && lowercase;
+    if let PieceKind::Item { .. } = opener.kind {
+        return piece.indent > opener.indent || (left_open && lowercase);
+    }
+    *paragraph = std::mem::take(paragraph).around(source, outline, next - 1);
+    if paragraph.ragged && !leans(before_text, text) {
+        return false;
+    }
+    let wide = before.text.len() >= WRAP_WIDTH && text.starts_with(char::is_alphanumeric);
+    left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
+}
+
+/// True when no sign ends the sentence.
+fn is_open(line: &str) -> bool {
+    !line.ends_with(['.', '!', '?', ':', ';', '>', '}', '"', '”', ']', ')', '|', ','])
+}
+
+/// Words that no sentence ends with.
+const ENDS_OPEN: [&str; 24] = [
+    "a", "an", "the", "and", "or", "but", "of", "to", "in", "on", "at", "for", "with", "from", "by", "as",
+    "that", "which", "is", "are", "be", "their", "its", "your",
+];
+/// Words that begin the later half of a sentence.
+const BEGINS_LATER: [&str; 12] =
+    ["which", "who", "that", "because", "so", "than", "or", "and", "but", "of", "while", "whose"];
+
+/// True when the words on both sides of a line break need each other.
+fn leans(before: &str, after: &str) -> bool {
+    let last = before.rsplit(' ').next().unwrap_or("").to_lowercase();
+    let first = after.split(' ').next().unwrap_or("");
+    before.ends_with(',') || ENDS_OPEN.contains(&&*last) || BEGINS_LATER.contains(&first)
+}
