@@ -18,6 +18,8 @@ pub(crate) struct Gist {
     /// What is done to the thing: kept, or changed.
     keeps: bool,
     changes: bool,
+    /// Stems of what stands in capitals or backticks: names that set two demands apart.
+    named: Vec<u32>,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
 }
@@ -29,6 +31,8 @@ const FRAMING: &[&str] = &[
     "also",
     "answer",
     "answers",
+    "base",
+    "based",
     "be",
     "below",
     "come",
@@ -141,6 +145,7 @@ const SAME: &[(&str, u8)] = &[
     ("amount", 0),
     ("amounts", 0),
     ("brief", 1),
+    ("budget", 13),
     ("bullet", 12),
     ("bullets", 12),
     ("businesslike", 11),
@@ -180,6 +185,7 @@ const SAME: &[(&str, u8)] = &[
     ("professional", 11),
     ("short", 1),
     ("simple", 6),
+    ("spend", 13),
     ("succinct", 1),
     ("sum", 0),
     ("sums", 0),
@@ -194,7 +200,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     for word in words {
         if word.is_number() {
             let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
-            let digits = word.text(text).parse().unwrap_or(value);
+            let digits = word.text(text).replace(',', "").parse().unwrap_or(value);
             gist.numbers.push(digits);
             continue;
         }
@@ -207,10 +213,14 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         gist.keeps |= matches!(&*lower, "keep" | "preserve" | "retain");
         gist.changes |=
             matches!(&*lower, "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete");
-        only |= lower == "only" || lower == "just" && gist.stems.is_empty();
+        let solely = matches!(&*lower, "solely" | "exclusively" | "strictly");
+        only |= solely || lower == "only" || lower == "just" && gist.stems.is_empty();
         beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
-        if word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::NEGATION) {
+        if word.is_punctuation() || solely || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
+        }
+        if is_name(text, *word) {
+            gist.named.push(stem(&lower));
         }
         if FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) {
             gist.stems.push(stem(&lower));
@@ -237,6 +247,13 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist
 }
 
+/// `LOST`, "`lost`": a word that stands for one thing alone.
+fn is_name(text: &str, word: Word) -> bool {
+    let shown = word.text(text);
+    shown.len() >= 3 && shown.chars().all(|c| c.is_ascii_uppercase() || c == '_')
+        || text[..word.start as usize].ends_with('`')
+}
+
 /// "short" frames a limit but is the whole of "keep it short".
 fn is_quality(word: &str) -> bool {
     word == "short"
@@ -252,13 +269,14 @@ impl Gist {
         let other_time =
             self.once && earlier.each && !earlier.once || earlier.once && self.each && !self.once;
         let other_fate = self.keeps && earlier.changes || earlier.keeps && self.changes;
-        if !same_numbers || shared == 0 || other_time || other_fate {
+        let other_name = self.named.iter().any(|name| earlier.stems.binary_search(name).is_err());
+        if !same_numbers || shared == 0 || other_time || other_fate || other_name {
             return false;
         }
         if self.one_quality && self.forbids == earlier.forbids {
             return true;
         }
-        let both_confine = self.confines && earlier.confines && shared >= 2;
+        let both_confine = self.confines && earlier.confines && (shared >= 2 || self.stems == earlier.stems);
         if both_confine && shared * 3 >= self.stems.len() * 2 {
             return true;
         }
@@ -286,7 +304,7 @@ pub(crate) fn stem(word: &str) -> u32 {
         .or_else(|| cut("ation", 4))
         .or_else(|| cut("ingly", 3))
         .or_else(|| cut("ing", 3))
-        .or_else(|| cut("ies", 3))
+        .or_else(|| cut("ies", 2))
         .or_else(|| cut("ely", 3))
         .or_else(|| cut("es", 4))
         .or_else(|| cut("ed", 3))

@@ -288,3 +288,39 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
 fn lower_of(text: &str, word: crate::words::Word) -> Cow<'_, str> {
     word.lower(text)
 }
+
+/// References such as "for (d)" to a list that goes from (a) to (c).
+pub(crate) fn lost_letters(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let bracketed = |span: Span| {
+        let body = text[span.range()].trim();
+        let inner = body.strip_prefix('(')?.strip_suffix(')')?;
+        let letter = inner.chars().next().filter(|c| c.is_ascii_lowercase() && inner.len() == 1)?;
+        Some(letter)
+    };
+    let markers = case.outline.pieces.iter().filter_map(|piece| bracketed(piece.lead));
+    let there: BTreeSet<char> = markers.collect();
+    if there.len() < 2 {
+        return Vec::new();
+    }
+    let mut lost = Vec::new();
+    for (unit, label) in case.labels.iter().enumerate() {
+        let words = case.words_of(unit);
+        if label.component == Some(Component::Examples) || case.units[unit].kind == UnitKind::Code {
+            continue;
+        }
+        for run in words.windows(4) {
+            let leads = ["for", "in", "under", "of", "see", "to", "and"].contains(&&*run[0].lower(text));
+            let span = run[1].span().cover(run[3].span());
+            // The letter after the last one, at most a few on: others are no places of this list.
+            let near = |letter: &char| {
+                !there.contains(letter)
+                    && there.iter().next_back().is_some_and(|last| (*letter as u32) <= *last as u32 + 3)
+            };
+            if leads && run[1].text(text) == "(" && bracketed(span).is_some_and(|letter| near(&letter)) {
+                lost.push(span);
+            }
+        }
+    }
+    lost
+}

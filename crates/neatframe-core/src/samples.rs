@@ -31,11 +31,24 @@ pub(crate) struct Shown {
     section: usize,
 }
 
+/// Signs between the two sides of a sample on one line.
+pub(crate) const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
+
+/// The two sides of a sample that an arrow parts: `"the boat was late" -> LATE`.
+fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<[Shown; 2]> {
+    let text = case.text(content);
+    let (at, length) = ARROWS.iter().find_map(|arrow| Some((text.find(arrow)?, arrow.len())))?;
+    let shown = |side, content| Shown { side, label, content, spoken: false, section };
+    let left = Span::new(content.start(), content.start() + at);
+    Some([shown(Side::Input, left), shown(Side::Output, Span::new(left.end() + length, content.end()))])
+}
+
 /// Reads the labelled sides of the samples, in order of place.
 pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();
     let persona = persona(case);
     let mut open: Option<Shown> = None;
+    let mut forced = false;
     let close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
         found.extend(open.take());
     };
@@ -60,12 +73,39 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
             close(&mut found, &mut open);
             continue;
         }
+        let bare = Span::new(unit.text.start(), unit.text.start());
+        let sides = matches!(label, None if sample && unit.kind != UnitKind::Code && !titled)
+            .then(|| arrow(case, bare, unit.text, unit.section))
+            .flatten()
+            .or_else(|| {
+                arrow(
+                    case,
+                    label.filter(|_| sample && !titled)?,
+                    after_label(case, label?, unit.text),
+                    unit.section,
+                )
+            });
+        if let Some(sides) = sides {
+            close(&mut found, &mut open);
+            found.extend(sides);
+            continue;
+        }
+        // "Before: …" is followed by "After: …", whatever its words read like.
+        let answers = |label: Span, last: &Option<Shown>, persona: Option<&str>| {
+            last.as_ref()
+                .is_some_and(|last| last.side == Side::Input && !last.content.is_empty() && !last.spoken)
+                && side(case, label, persona) == Some(Side::Output)
+                && piece.kind == PieceKind::Label
+        };
+        forced = label.map_or(forced, |label| answers(label, &open, persona.as_deref()));
         if let Some(label) = label {
             close(&mut found, &mut open);
             let named =
                 ["example", "sample"].iter().any(|word| case.text(label).to_lowercase().contains(word));
-            let samples_follow =
-                sample || titled && follows_sample(case, index) || named && piece.kind == PieceKind::Field;
+            let samples_follow = forced
+                || sample
+                || titled && follows_sample(case, index)
+                || named && piece.kind == PieceKind::Field;
             let lead_only = unit.text == label || titled;
             if samples_follow && let Some(side) = side(case, label, persona.as_deref()) {
                 let content = if lead_only {
@@ -92,6 +132,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
             open = Some(answer);
         }
         let marks = titled && piece.kind != PieceKind::Fence;
+        let sample = sample || std::mem::take(&mut forced);
         if !sample && piece.kind != PieceKind::Fence || marks {
             close(&mut found, &mut open);
             continue;
@@ -136,7 +177,8 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
     let says = |class: u32| flags(&last) & class != 0;
     // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
-    const OUT: [&str; 24] = [
+    const OUT: [&str; 25] = [
+        "after",
         "record",
         "verdict",
         "decision",
@@ -162,7 +204,8 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
         "sql",
         "correction",
     ];
-    const IN: [&str; 18] = [
+    const IN: [&str; 19] = [
+        "before",
         "essay",
         "passage",
         "log",

@@ -17,6 +17,8 @@ pub enum Syntax {
     Brackets,
     /// `<name>`
     Angles,
+    /// `<<name>>`
+    DoubleAngles,
     /// `%name%`
     Percents,
 }
@@ -30,6 +32,7 @@ impl Syntax {
             Syntax::Braces => format!("{{{inner}}}"),
             Syntax::Brackets => format!("[{inner}]"),
             Syntax::Angles => format!("<{inner}>"),
+            Syntax::DoubleAngles => format!("<<{inner}>>"),
             Syntax::Percents => format!("%{inner}%"),
         }
     }
@@ -48,14 +51,18 @@ pub struct Slot {
 
 /// Finds the slots of a prompt; what the outline took for tags is none.
 pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
-    let tag = |kind: PieceKind| matches!(kind, PieceKind::TagOpen | PieceKind::TagClose);
-    let tags: Vec<usize> =
-        outline.pieces.iter().filter(|piece| tag(piece.kind)).map(|piece| piece.text.start()).collect();
-    find(source.text(), source.body_start(), |at| tags.binary_search(&at).is_ok())
+    let marks = outline.pieces.iter().filter_map(|piece| match piece.kind {
+        PieceKind::TagOpen | PieceKind::TagClose => Some(piece.text.start()),
+        // `[Question]` as the title of a part.
+        PieceKind::Heading => Some(piece.span.start()),
+        _ => None,
+    });
+    let marks: Vec<usize> = marks.collect();
+    find(source.text(), source.body_start(), |at| marks.binary_search(&at).is_ok())
 }
 
-/// Finds the slots of a text from byte `from` on, in order. `is_tag` tells which `<...>` are tags.
-fn find(text: &str, from: usize, is_tag: impl Fn(usize) -> bool) -> Vec<Slot> {
+/// Finds the slots of a text from byte `from` on, in order. `is_mark` tells which `<...>` and `[...]` are tags and titles.
+fn find(text: &str, from: usize, is_mark: impl Fn(usize) -> bool) -> Vec<Slot> {
     let bytes = text.as_bytes();
     let mut slots: Vec<Slot> = Vec::new();
     let mut at = from;
@@ -65,8 +72,9 @@ fn find(text: &str, from: usize, is_tag: impl Fn(usize) -> bool) -> Vec<Slot> {
             b'{' if bytes[at..].starts_with(b"{{") => enclosed(text, at, "{{", "}}", Syntax::DoubleBraces),
             b'{' => enclosed(text, at, "{", "}", Syntax::Braces),
             b'$' => enclosed(text, at, "${", "}", Syntax::DollarBraces),
-            b'[' => enclosed(text, at, "[", "]", Syntax::Brackets),
-            b'<' if !is_tag(at) => enclosed(text, at, "<", ">", Syntax::Angles),
+            b'[' if !is_mark(at) => enclosed(text, at, "[", "]", Syntax::Brackets),
+            b'<' if bytes[at..].starts_with(b"<<") => enclosed(text, at, "<<", ">>", Syntax::DoubleAngles),
+            b'<' if !is_mark(at) => enclosed(text, at, "<", ">", Syntax::Angles),
             b'%' => enclosed(text, at, "%", "%", Syntax::Percents),
             _ => None,
         };
@@ -157,6 +165,13 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && phrase
                 && !name.contains([':', ',', '/', '(', '@', '-'])
                 && after != Some('`')
+        }
+        // `<<<NAME>>>` and `<<SYS>>` are borders.
+        Syntax::DoubleAngles => {
+            identifier(name)
+                && name.chars().any(char::is_lowercase)
+                && before != Some('<')
+                && after != Some('>')
         }
         Syntax::Percents => {
             identifier(name)

@@ -148,7 +148,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 if bound.about { (least / 2, most.saturating_mul(3) / 2) } else { (least, most) };
             // A sample may be an excerpt, so too short is only told of a named part.
             let over = count > most;
-            let under = count < least && named.is_some();
+            let whole = body.trim_end().ends_with(['.', '!', '?', '"'])
+                && !body.contains("...")
+                && !body.contains('…');
+            let under = count < least && (named.is_some() || !spoken && whole && count * 2 < least);
             (over || under)
                 .then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
         }
@@ -157,7 +160,7 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
 }
 
 /// How many of a measure a text holds. Sentences end in a full stop, question or exclamation mark.
-fn count(text: &str, measure: &Measure) -> Option<usize> {
+pub(crate) fn count(text: &str, measure: &Measure) -> Option<usize> {
     Some(match measure {
         Measure::Characters => text.chars().count(),
         Measure::Words => {

@@ -2,7 +2,7 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
-use crate::requirement::{Demand, Requirement, Subject, excludes};
+use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
 
 /// Two stated requirements that exclude each other: lengths, counts, manner, openings.
 pub(super) struct ClashingDemands;
@@ -83,6 +83,18 @@ impl Check for ClashingDemands {
                 continue;
             }
             firm.push(requirement);
+        }
+        if let Some(rules) = too_little_room(case.requirements) {
+            let [length, count, size] = rules.map(|at| &case.requirements[at]);
+            let line = case.source.position(count.span.start()).line;
+            let message = format!(
+                "`{}` (line {line}) of `{}` leave no room for {}",
+                case.shown(count.span),
+                case.shown(size.span),
+                length.demand.shown()
+            );
+            let finding = sink.report(length.span, message, "change one of the three, so that they fit");
+            finding.related.extend([count.span, size.span]);
         }
     }
 }

@@ -51,7 +51,8 @@ impl Check for Credential {
 
 /// `password Gull-Quay-1187`, `pin: 4711`: a word for a secret, and one behind it that looks like one.
 fn secret(text: &str, words: &[Word]) -> Option<Span> {
-    const SECRETS: [&str; 12] = [
+    const SECRETS: [&str; 13] = [
+        "code",
         "password",
         "passwort",
         "passphrase",
@@ -68,7 +69,7 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
     for at in 0..words.len() {
         let length = words[at].end - words[at].start;
         let initial = text.as_bytes()[words[at].start as usize].to_ascii_lowercase();
-        if length < 3 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k') {
+        if length < 3 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k' | b'c') {
             continue;
         }
         let lower = words[at].lower(text);
@@ -86,7 +87,9 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         let run = token_at(text, word.start as usize);
         let strong = lower.starts_with('p') && lower != "pin" || lower == "secret";
         let mixed = has_digit(run) && run.chars().any(char::is_alphabetic);
-        let pin = lower == "pin" && run.len() >= 4 && run.bytes().all(|b| b.is_ascii_digit());
+        let pin = (lower == "pin" || lower == "code" && opens_a_lock(text, words))
+            && run.len() >= 4
+            && run.bytes().all(|b| b.is_ascii_digit());
         let long = run.len() >= 12 && mixed;
         if pin || long || strong && mixed && run.len() >= 6 && !run.contains(['{', '<', '[', '/']) {
             let start = words[at].start as usize;
@@ -94,6 +97,12 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         }
     }
     None
+}
+
+/// "Key of the boat house: code 4417".
+fn opens_a_lock(text: &str, words: &[Word]) -> bool {
+    const LOCKS: [&str; 9] = ["key", "door", "gate", "shed", "safe", "alarm", "lock", "entrance", "locker"];
+    words.iter().any(|word| LOCKS.contains(&&*word.lower(text)))
 }
 
 /// The run of characters that belongs together from a place on, without a full stop or comma at its end.

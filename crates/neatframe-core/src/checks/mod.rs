@@ -7,6 +7,7 @@ mod dropped_rules;
 mod example;
 mod half_sample;
 mod heap;
+mod inputs;
 mod markup;
 mod missing;
 mod name_spelling;
@@ -18,7 +19,9 @@ mod redundant;
 mod sample_breaks_rule;
 mod slot;
 mod steps;
+mod sum_off;
 mod terms;
+mod two_figures;
 mod unfenced_input;
 mod unset_gate;
 mod vague;
@@ -102,6 +105,8 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &order_against_ban::OrderAgainstBan,
     &order_of_work::OrderOfWork,
     &name_spelling::NameSpelling,
+    &sum_off::SumOff,
+    &two_figures::TwoFigures,
     &phrasing::BareProhibition,
     &phrasing::HedgedOrder,
     &phrasing::ProhibitionPile,
@@ -119,8 +124,9 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &unset_gate::UnsetGate,
     &slot::LeftOverSlot,
     &slot::MixedSlots,
-    &slot::UnusedInput,
+    &inputs::UnusedInput,
     &slot::NamelessSlot,
+    &inputs::UndeclaredSlot,
     &markup::OpenFence,
     &markup::OpenTag,
     &markup::SkippedLevel,

@@ -26,6 +26,8 @@ static AGAINST: Meta = Meta {
         "Answer every question of the guest. Never answer questions that are not about a crossing.",
         "Give a refund to anyone who asks. Only the purser gives refunds, so never give one.",
         "Always name the captain. Do not name the captain.",
+        "Ask for the ticket number if it is missing. Never ask the guest for anything.",
+        "Cite the rule of the harbour. Answer without citing rules.",
     ],
     good: &[
         "Answer every question about crossings. Never give legal advice.",
@@ -81,6 +83,10 @@ struct Order {
     refers: bool,
     /// A verb of saying: to name, tell or mention a thing is to say it.
     says: bool,
+    /// The ban ends in "anything".
+    bans_all: bool,
+    /// A condition or an exception stands in the sentence.
+    conditional: bool,
     /// The sentence bounds the object: `questions that are not about an order`.
     bounded: bool,
 }
@@ -91,13 +97,19 @@ impl Order {
             return false;
         }
         let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
+        if ban.bans_all && !order.universal {
+            return true;
+        }
+        if order.conditional || ban.conditional {
+            return false;
+        }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
         if shared == 0 {
             return false;
         }
         // All that is forbidden is ordered, or everything of its kind is.
         let same =
-            shared == ban.object.len() && shared == order.object.len() && !ban.bounded && !order.bounded;
+            shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
         let told = order.says
             && ban.says
@@ -115,25 +127,24 @@ impl Order {
 fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let text = case.source.text();
     let words = case.words_of(unit);
-    if case.labels[unit].component == Some(Component::Examples)
-        || words.len() > 60
-        || is_exception(text, words)
-    {
+    if case.labels[unit].component == Some(Component::Examples) || words.len() > 60 {
         return Vec::new();
     }
+    let conditional = is_exception(text, words);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     let mut at = 0;
     while at < words.len() {
         let opens = at == 0
             || words[at - 1].is(vocabulary::STOP_MARK)
-            || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please");
+            || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without");
         if !opens {
             at += 1;
             continue;
         }
         let mut verb_at = at;
-        let (mut forbids, mut universal) = (false, false);
+        let without = at > 0 && lower(at - 1) == "without";
+        let (mut forbids, mut universal) = (without, false);
         loop {
             match &*lower(verb_at) {
                 "never" | "don't" | "cannot" => forbids = true,
@@ -147,14 +158,26 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             }
             verb_at += 1;
         }
-        let Some(verb) = words.get(verb_at).filter(|word| word.is(vocabulary::VERB)) else {
+        let Some(verb) = words.get(verb_at).filter(|word| without || word.is(vocabulary::VERB)) else {
             at += 1;
             continue;
         };
+        // "Without citing": only the form in -ing is a verb there.
+        if without && !lower(verb_at).ends_with("ing") {
+            at += 1;
+            continue;
+        }
         let end =
             (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
-        found.push(order(text, unit, words, *verb, clause, (forbids, universal)));
+        let mut order = order(text, unit, words, *verb, clause, (forbids, universal));
+        // "Never ask for anything": the ban holds whatever the case.
+        let last = clause.iter().rev().find(|word| !word.is_punctuation());
+        order.bans_all = order.forbids
+            && !conditional
+            && last.is_some_and(|word| matches!(&*word.lower(text), "anything" | "anybody" | "anyone"));
+        order.conditional = conditional;
+        found.push(order);
         at = verb_at + 1;
     }
     found
@@ -219,5 +242,16 @@ fn order(
         verb => verb,
     });
     let says = says || leaves_out;
-    Order { unit, verb, says, forbids, object, universal, refers, bounded }
+    Order {
+        unit,
+        verb,
+        says,
+        forbids,
+        object,
+        universal,
+        refers,
+        bounded,
+        bans_all: false,
+        conditional: false,
+    }
 }

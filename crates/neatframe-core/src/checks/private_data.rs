@@ -103,6 +103,10 @@ fn phone(text: &str, words: &[Word]) -> Option<Span> {
     const SIGNS: [&str; 8] = ["phone", "mobile", "tel", "telephone", "cell", "call", "whatsapp", "number"];
     for at in 0..words.len() {
         let lower = words[at].lower(text);
+        // "Ring Tam Brook, 0555 014 882": groups that begin with a zero need no sign.
+        if let Some(last) = dialled(text, &words[at..]) {
+            return Some(words[at].span().cover(last.span()));
+        }
         let signed = SIGNS.contains(&&*lower) || lower == "+";
         if !signed {
             continue;
@@ -125,6 +129,19 @@ fn phone(text: &str, words: &[Word]) -> Option<Span> {
         }
     }
     None
+}
+
+/// Three groups of digits or more, of which the first begins with a zero: the last of them.
+fn dialled(text: &str, words: &[Word]) -> Option<Word> {
+    let digits =
+        |word: &&Word| word.text(text).bytes().all(|b| b.is_ascii_digit()) && word.text(text).len() >= 2;
+    let groups = words.iter().take_while(digits).count();
+    let spaced = |pair: &[Word]| {
+        text[pair[0].end as usize..pair[1].start as usize].trim_matches([' ', '-', '/']).is_empty()
+    };
+    let first = words.first()?.text(text);
+    let joined = groups >= 3 && words[..groups].windows(2).all(spaced);
+    (joined && first.starts_with('0') && first.len() >= 3).then(|| words[groups - 1])
 }
 
 /// `14 Harbour Rise`.

@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::requirement::{Demand, Requirement};
+use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
 use crate::samples::Side;
 use crate::span::Span;
 use crate::trial::{self, Breach};
@@ -88,7 +88,39 @@ impl Check for SampleBreaksRule {
                 report(case, sink, place, what, rule);
             }
         }
+        quoted_names(case, &rules, sink);
         fields(case, sink);
+    }
+}
+
+/// "Something like "The Little Grey Gull"", where each name has at most two words.
+fn quoted_names(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
+    const NAMES: [&str; 8] =
+        ["name", "title", "headline", "slogan", "tagline", "question", "subject", "idea"];
+    let of_names = rules.iter().filter(|rule| match (&rule.subject, &rule.demand) {
+        (Subject::Each(thing), Demand::Amount { measure: Measure::Words | Measure::Characters, .. }) => {
+            NAMES.contains(&thing.as_str())
+        }
+        _ => false,
+    });
+    let text = case.source.text();
+    for rule in of_names {
+        let Demand::Amount { measure, bound } = &rule.demand else { continue };
+        for unit in case.units.iter().filter(|unit| unit.text.start() > rule.span.start()) {
+            let lower = case.text(unit.text).to_lowercase();
+            let shows = ["something like ", "such as ", "for example", "e.g. ", "for instance"]
+                .iter()
+                .any(|cue| lower.starts_with(cue));
+            let too_long = |quote: &&(Span, String)| {
+                trial::count(&quote.1, measure)
+                    .is_some_and(|count| count > bound.most.unwrap_or(u32::MAX) as usize)
+            };
+            if shows && let Some((place, words)) = quotations(text, unit.text).iter().find(too_long) {
+                let what =
+                    format!("`{words}` has more than {}", rule.demand.shown().trim_start_matches("at most "));
+                report(case, sink, *place, what, rule.span);
+            }
+        }
     }
 }
 

@@ -4,8 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::likeness::stem;
-use crate::outline::{Mark, PieceKind};
+use crate::outline::Mark;
 use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -70,6 +69,12 @@ impl Check for LeftOverSlot {
                 );
                 continue;
             }
+            if let Some(blank) = blank_to_fill(case, index) {
+                let write =
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
+                sink.report(blank, format!("`{}` was never filled in", case.text(blank)), write);
+                continue;
+            }
             for word in case.words_of(index) {
                 let text = word.text(case.source.text());
                 let marker =
@@ -95,6 +100,23 @@ fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
     let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
     let holder = after.checked_sub(1).and_then(|unit| case.labels[unit].component);
     word.eq_ignore_ascii_case("your") && matches!(holder, Some(Component::Examples | Component::OutputFormat))
+}
+
+/// "My idea is ____.": a blank as on a paper form. A template of the answer has its own.
+fn blank_to_fill(case: &Case<'_>, unit: usize) -> Option<Span> {
+    let shape = matches!(case.labels[unit].component, Some(Component::OutputFormat | Component::Examples));
+    let code = matches!(case.units[unit].kind, UnitKind::Code | UnitKind::Table | UnitKind::Mark);
+    if shape || code {
+        return None;
+    }
+    let span = case.units[unit].text;
+    let body = case.text(span);
+    let at = body.find("___")?;
+    let length = body[at..].bytes().take_while(|b| *b == b'_').count();
+    let apart = |c: Option<char>| c.is_none_or(|c| !c.is_alphanumeric());
+    let stands = apart(body[..at].chars().next_back()) && apart(body[at + length..].chars().next());
+    let alone = body.trim().len() == length;
+    (stands && !alone).then(|| Span::within(span, at, length))
 }
 
 fn in_slot(slots: &[Slot], span: Span) -> bool {
@@ -160,12 +182,16 @@ impl Check for MixedSlots {
         let doubtful = |slot: &&Slot| {
             let inner = case.text(slot.inner);
             match slot.syntax {
-                Syntax::Angles => tags.contains(inner) || closed.contains(inner),
+                // A template of the answer shows what the model fills in.
+                Syntax::Angles => {
+                    tags.contains(inner) || closed.contains(inner) || is_of_the_answer(case, slot)
+                }
                 Syntax::Brackets => {
                     inner.contains(',')
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
+                Syntax::Braces => is_spoken_of(case, slot),
                 _ => false,
             }
         };
@@ -215,6 +241,26 @@ impl Check for MixedSlots {
                 .collect();
         }
     }
+}
+
+/// True in a unit that shows the shape of the answer.
+fn is_of_the_answer(case: &Case<'_>, slot: &Slot) -> bool {
+    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
+    let Some(unit) = after.checked_sub(1) else { return false };
+    let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
+    let titled = ["answer", "output", "format", "result", "return", "reply", "response", "report", "deliver"]
+        .iter()
+        .any(|word| title.contains(word));
+    titled || case.labels[unit].component == Some(Component::OutputFormat)
+}
+
+/// "Icons such as {sun} are copied unchanged": the sentence speaks of the sign itself.
+fn is_spoken_of(case: &Case<'_>, slot: &Slot) -> bool {
+    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
+    let sentence = after.checked_sub(1).map_or("", |unit| case.text(case.units[unit].text)).to_lowercase();
+    ["such as {", "like {", "unchanged", "as they stand", "as it stands", "untouched"]
+        .iter()
+        .any(|sign| sentence.contains(sign))
 }
 
 /// The names in `</name>`, wherever they stand.
@@ -271,90 +317,4 @@ impl Check for NamelessSlot {
             }
         }
     }
-}
-
-/// An input that the prompt announces and has no place for.
-pub(super) struct UnusedInput;
-
-static UNUSED: Meta = Meta {
-    id: "unused-input",
-    family: Family::Slot,
-    severity: Severity::Warning,
-    summary: "an input that is announced and has no slot, while the others have one",
-    write: "A slot for every input that is announced.",
-    on: true,
-    english: true,
-    why: "The model looks for it, finds nothing, and makes it up or takes something else for it.",
-    bad: &[
-        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>",
-    ],
-    good: &[
-        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>\n<tides>\n{{tides}}\n</tides>",
-        "You receive the log and the crew list from the purser. Write the notice.",
-    ],
-};
-
-impl Check for UnusedInput {
-    fn meta(&self) -> &'static Meta {
-        &UNUSED
-    }
-
-    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let text = case.source.text();
-        let mut named: Vec<u32> = Vec::new();
-        for slot in case.slots {
-            named.extend(stems(case.text(slot.inner)));
-        }
-        if named.is_empty() {
-            return;
-        }
-        named
-            .extend(case.outline.sections.iter().skip(1).flat_map(|section| stems(case.text(section.title))));
-        named.extend(
-            case.outline
-                .pieces
-                .iter()
-                .filter(|piece| piece.kind == PieceKind::Field)
-                .flat_map(|piece| stems(case.text(piece.lead))),
-        );
-        for index in 0..case.units.len() {
-            let Some(announced) = announced(text, case.words_of(index)) else { continue };
-            let there = |item: &Span| stems(case.text(*item)).iter().any(|stem| named.contains(stem));
-            let (found, lost): (Vec<Span>, Vec<Span>) = announced.into_iter().partition(there);
-            for item in lost.into_iter().filter(|_| !found.is_empty()) {
-                let message = format!("`{}` is announced, and no slot takes it in", case.shown(item));
-                sink.report(item, message, "add a slot for it, or take it out of the list");
-            }
-        }
-    }
-}
-
-/// The meaningful words of a name, as stems.
-fn stems(name: &str) -> Vec<u32> {
-    let words = name.split(|c: char| !c.is_alphanumeric()).filter(|word| word.len() >= 3);
-    words.map(|word| stem(&word.to_lowercase())).collect()
-}
-
-/// The items of a list of inputs: "Three inputs come with each job: the report, the site list, and the open faults".
-fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let colon = words.iter().position(|word| word.text(text) == ":")?;
-    let announces = (0..colon)
-        .any(|at| matches!(&*lower(at), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
-    let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
-    if !announces || slots_only {
-        return None;
-    }
-    let mut items: Vec<Span> = Vec::new();
-    let mut from = colon + 1;
-    for at in colon + 1..=words.len() {
-        let ends = at == words.len() || matches!(&*lower(at), "," | ";" | "and" | ".");
-        if ends {
-            if from < at {
-                items.push(words[from].span().cover(words[at - 1].span()));
-            }
-            from = at + 1;
-        }
-    }
-    (2..=8).contains(&items.len()).then_some(items)
 }

@@ -178,6 +178,10 @@ impl Check for LostReference {
             .into_iter()
             .filter(|name| lost.iter().filter(|reference| reference.name == *name).count() >= 3)
             .collect();
+        for span in numbering::lost_letters(case) {
+            let message = format!("`{}` is not in this prompt", case.shown(span));
+            sink.report(span, message, "put the part in, name one that is there, or say it here");
+        }
         for reference in &lost {
             if laws.contains(&reference.name.as_str()) {
                 continue;

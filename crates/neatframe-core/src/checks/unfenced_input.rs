@@ -150,7 +150,16 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
     let parts: Vec<&str> =
         name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
     let of = |list: &[&str]| parts.iter().any(|part| list.contains(part));
+    // `owner_mail` is where somebody is written to, not what they wrote.
+    let address = matches!(parts.last(), Some(&"mail" | &"email"))
+        && [
+            "owner", "contact", "office", "team", "support", "reply", "my", "your", "admin", "company",
+            "desk",
+        ]
+        .iter()
+        .any(|whose| parts.contains(whose));
     if !of(&TEXTS)
+        || address
         || parts.last().is_some_and(|last| {
             [
                 "name", "id", "number", "date", "language", "type", "topic", "count", "title", "subject",

@@ -205,13 +205,35 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
         _ if names_a_value(text, words, hit) => true,
         VagueKind::OpenEnd => after_samples(text, words, hit),
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
-        VagueKind::Quantity => number || conditional || explained,
+        VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
+        VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) =>
+        {
+            true
+        }
         VagueKind::Length => number || conditional || length_stated || explained,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),
         VagueKind::Bare => explained,
     }
+}
+
+/// "In depth, in at least 300 words": the number says how deep.
+fn asks_for_depth(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let last = words[hit.last].lower(text);
+    matches!(&*last, "depth" | "detail" | "detailed" | "thorough" | "thoroughly" | "comprehensive")
+}
+
+fn measured(words: &[Word]) -> bool {
+    words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
+}
+
+/// "Come up with some names. Give ten names.": the count of the things stands in another rule.
+fn counted_elsewhere(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
+    let thing = words[hit.last].lower(case.source.text());
+    case.requirements.iter().any(|rule| {
+        matches!(&rule.demand, Demand::Amount { measure: Measure::Items(things), .. } if *things == thing)
+    })
 }
 
 /// `New, Better, Fixed`, "three steps: low, fair, good": the word is a value or a title and asks for nothing.

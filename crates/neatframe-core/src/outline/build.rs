@@ -23,6 +23,7 @@ pub(crate) fn read(source: &Source, words: &Words) -> Outline {
         sections: vec![Section { mark: Mark::Root, title: Span::new(0, 0), parent: None, first: 0, end: 0 }],
         open: Vec::new(),
         hits: Vec::new(),
+        bracketed: 0,
     };
     let mut faults = Vec::new();
     if source.messages().is_empty() {
@@ -70,6 +71,8 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     found.extend(tags::pair(text, &mut tags, opens_alone));
     found.sort_by_key(|fault| fault.place());
     builder.turns = turns::labels(text, &lines, &fences);
+    let heads = |line: &&Line| line::bracketed(text, line::core(text, line.start, line.end).0).is_some();
+    builder.bracketed = lines.iter().filter(heads).count();
     (builder.lines, builder.fences) = (lines, fences);
     builder.run(&tags, &found);
     faults.extend(found);
@@ -111,6 +114,8 @@ struct Builder<'a> {
     sections: Vec<Section>,
     open: Vec<Open>,
     hits: Vec<lexicon::Hit>,
+    /// How many lines are a name in brackets.
+    bracketed: usize,
 }
 
 impl Builder<'_> {
@@ -330,12 +335,22 @@ impl Builder<'_> {
         if let Some(title) = line::bold_title(self.text, core) {
             return Some((7, title));
         }
+        if let Some(title) = line::bracketed(self.text, core).filter(|_| self.heads_a_part(index)) {
+            return Some((7, title));
+        }
         let body = &self.text[core.range()];
         if line::is_capitals(body) || self.stands_as_title(index, body) {
             let title = body.trim_end_matches(':').trim_end();
             return Some((7, Span::new(core.start(), core.start() + title.len())));
         }
         None
+    }
+
+    /// True for a name in brackets that text stands under, where the prompt marks its parts so.
+    fn heads_a_part(&self, index: usize) -> bool {
+        let next = self.lines.get(index + 1).map_or("", |line| self.text[line.start..line.end].trim());
+        let slot = next.starts_with(['{', '$', '<']);
+        !next.is_empty() && !next.starts_with('[') && (slot || self.bracketed >= 2)
     }
 
     /// A short line with no full stop, a blank line or the end of a sentence before it and text right after it.

@@ -1,5 +1,6 @@
 //! What a single line looks like on its own.
 
+use crate::slots::leftover_word;
 use crate::span::Span;
 
 /// A line without its line end, and where the next one starts.
@@ -101,6 +102,15 @@ pub(super) fn bold_title(text: &str, line: Span) -> Option<Span> {
     }
     let at = line.start() + body.find(name)?;
     Some(Span::new(at, at + name.len()))
+}
+
+/// A line that is a name in brackets, `[Question]`: the name. What asks a person to fill it in is none.
+pub(super) fn bracketed(text: &str, line: Span) -> Option<Span> {
+    let inner = text[line.range()].strip_prefix('[')?.strip_suffix(']')?;
+    let named = inner.starts_with(char::is_uppercase)
+        && inner.split_whitespace().count() <= 4
+        && inner.chars().all(|c| c.is_alphabetic() || matches!(c, ' ' | '&' | '/'));
+    (named && leftover_word(inner).is_none()).then(|| Span::new(line.start() + 1, line.end() - 1))
 }
 
 /// A line in capitals with no full stop, at least one word of three letters.

@@ -7,6 +7,7 @@ use crate::counterparts::double_negative;
 use crate::edit::Edit;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
+use crate::samples::ARROWS;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -108,8 +109,6 @@ fn mark_samples(plan: &mut Plan, review: &Review) {
         }
     }
 }
-
-const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
 
 /// True when a line holds an arrow with no quotation before it: it shows what the answer looks like.
 fn arrow_is_shape(review: &Review) -> bool {

@@ -1,14 +1,17 @@
 //! Lengths and counts: "at most 80 words", "between three and five bullets", "each title under 60 characters".
 
 use super::measure::{Bound, Measure};
+use super::whom::{self, PARTS, WHOLE, singular};
 use super::{Demand, Requirement, Sight, Subject, is_exception};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
-use std::borrow::Cow;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 45] = [
+const BEFORE: [(&[&str], Side); 48] = [
+    (&["fit", "on"], Side::Most),
+    (&["fit", "into"], Side::Most),
+    (&["fit", "in"], Side::Most),
     (&["no", "more", "than"], Side::Most),
     (&["not", "more", "than"], Side::Most),
     (&["no", "longer", "than"], Side::Most),
@@ -66,91 +69,6 @@ enum Side {
     About,
 }
 
-/// Nouns that stand for the whole reply.
-const WHOLE: &[&str] = &[
-    "answer",
-    "article",
-    "description",
-    "digest",
-    "document",
-    "email",
-    "essay",
-    "everything",
-    "it",
-    "letter",
-    "mail",
-    "message",
-    "minutes",
-    "newsletter",
-    "notice",
-    "output",
-    "page",
-    "post",
-    "reply",
-    "report",
-    "response",
-    "result",
-    "review",
-    "story",
-    "summary",
-    "text",
-    "this",
-    "total",
-    "whole",
-];
-
-/// Nouns of parts that carry a length of their own, in the singular.
-const PARTS: &[&str] = &[
-    "abstract",
-    "answer",
-    "body",
-    "bullet",
-    "caption",
-    "cell",
-    "closing",
-    "comment",
-    "conclusion",
-    "day",
-    "description",
-    "entry",
-    "field",
-    "greeting",
-    "heading",
-    "headline",
-    "idea",
-    "intro",
-    "introduction",
-    "item",
-    "label",
-    "lead",
-    "line",
-    "message",
-    "name",
-    "note",
-    "opening",
-    "option",
-    "paragraph",
-    "point",
-    "question",
-    "quote",
-    "reason",
-    "reply",
-    "row",
-    "section",
-    "sentence",
-    "slogan",
-    "step",
-    "stop",
-    "subject",
-    "summary",
-    "tag",
-    "tagline",
-    "teaser",
-    "title",
-    "turn",
-    "value",
-];
-
 /// Reads the amounts that a unit states.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
@@ -163,6 +81,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut at = 0;
     while at < words.len() {
         let Some((first, bound, measure_at)) = amount_at(text, words, at) else {
+            found.extend(bare_count(sight, unit, words, at));
             at += 1;
             continue;
         };
@@ -171,6 +90,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         };
         let next = |offset: usize| words.get(measure_at + offset).map(|word| word.lower(text));
+        // "One side of A4" is a page, one side of the quay is not.
+        let side = words[measure_at].lower(text).starts_with("side");
+        if side && !next(2).is_some_and(|word| ["a4", "paper", "letter"].contains(&&*word)) {
+            at = measure_at;
+            continue;
+        }
         // "Quote two answers word for word" counts no words.
         if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
             at = measure_at;
@@ -193,7 +118,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let subject = match each_of(text, words, measure_at) {
             // "Eight names. One or two words each."
             true => things.map_or(Subject::Unstated, |things| Subject::Each(singular(things))),
-            false => subject(sight, unit, words, (first, measure_at), before),
+            false => whom::of(sight, unit, words, (first, measure_at), before),
         };
         let demand = Demand::Amount { measure, bound };
         found.push(Requirement {
@@ -254,17 +179,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let measure_at = (last + 1..=last + 3).find(|&index| {
         Measure::named(said(index)).is_some() && (last + 1..index).all(|between| is_adjective(words, between))
     })?;
-    let mut first = at;
-    let mut side = None;
-    for (phrase, means) in BEFORE {
-        let fits = phrase.len() <= at
-            && phrase.iter().enumerate().all(|(offset, word)| lower(at - phrase.len() + offset) == *word);
-        if fits {
-            first = at - phrase.len();
-            side = Some(means);
-            break;
-        }
-    }
+    let (mut first, side) = side_before(text, words, at);
     // "the two steps above", "step 3 lines": a number that names is no amount.
     let names =
         ["step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our"];
@@ -312,6 +227,58 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     Some((first, bound, measure_at))
 }
 
+/// What stands before the number at `at` and bounds it: where that begins, and to which side.
+fn side_before(text: &str, words: &[Word], at: usize) -> (usize, Option<Side>) {
+    let fits = |(phrase, _): &&(&[&str], Side)| {
+        phrase.len() <= at
+            && phrase
+                .iter()
+                .zip(&words[at - phrase.len()..at])
+                .all(|(said, word)| word.text(text).eq_ignore_ascii_case(said))
+    };
+    match BEFORE.iter().find(fits) {
+        Some((phrase, side)) => (at - phrase.len(), Some(*side)),
+        None => (at, None),
+    }
+}
+
+/// Verbs that ask for things to be made.
+const ASKS: [&str; 12] =
+    ["give", "list", "name", "write", "suggest", "propose", "make", "need", "want", "send", "show", "find"];
+
+/// "Find names for the boat. Give me ten.", "at least 25": a count of the things last named, which the number leaves out.
+fn bare_count(sight: &Sight<'_>, unit: usize, words: &[Word], at: usize) -> Option<Requirement> {
+    let text = sight.source.text();
+    let value = number(text, words[at])?;
+    let ends = words.get(at + 1).is_none_or(|next| matches!(next.text(text), "." | "!" | ","));
+    let (first, side) = side_before(text, words, at);
+    let said = |back: usize| words.get(first.wrapping_sub(back)).map(|word| word.lower(text));
+    let asked = |back: usize| said(back).is_some_and(|word| ASKS.contains(&&*word));
+    let asked = asked(1) || said(1).is_some_and(|word| matches!(&*word, "me" | "us")) && asked(2);
+    let alone = first == 0 || said(1).is_some_and(|word| matches!(&*word, "," | ":"));
+    if !ends || value < 2 || !(asked || alone && matches!(side, Some(Side::Most | Side::Least))) {
+        return None;
+    }
+    let words_at = words[at].start;
+    let units = sight.units[unit.saturating_sub(LOOK_BACK)..=unit].iter().rev();
+    let measure = units.into_iter().find_map(|before| {
+        let words = sight.words.within(before.text).iter().rev().take(80);
+        words.filter(|word| word.start < words_at).find_map(|word| Measure::things(&word.lower(text)))
+    })?;
+    let bound = match side {
+        Some(Side::Most) => Bound { least: None, most: Some(value), about: false },
+        Some(Side::Least) => Bound { least: Some(value), most: None, about: false },
+        Some(Side::About) => Bound { least: Some(value), most: Some(value), about: true },
+        Some(Side::Under | Side::Over) => return None,
+        _ => Bound { least: Some(value), most: Some(value), about: false },
+    };
+    let span = words[first].span().cover(words[at].span());
+    Some(Requirement::on_reply(unit, span, Demand::Amount { measure, bound }, is_exception(text, words)))
+}
+
+/// How many units back the things are looked for that a bare count leaves out.
+const LOOK_BACK: usize = 8;
+
 /// "One word problem", "a two page form": the measure says what kind of thing it is, and a length of no reply.
 fn is_compound(text: &str, words: &[Word], at: usize, measure_at: usize) -> bool {
     let measure = words[measure_at].lower(text);
@@ -331,123 +298,10 @@ fn each_of(text: &str, words: &[Word], measure_at: usize) -> bool {
     each && words.get(measure_at + 2).is_none_or(|word| word.is_punctuation())
 }
 
-fn singular(word: &str) -> String {
-    match word.strip_suffix("ies") {
-        Some(stem) => format!("{stem}y"),
-        None => {
-            let stem = word.strip_suffix('s').filter(|stem| stem.len() > 2 && !stem.ends_with('s'));
-            stem.unwrap_or(word).to_string()
-        }
-    }
-}
-
 fn is_adjective(words: &[Word], at: usize) -> bool {
     words.get(at).is_some_and(|word| {
         !word.is_punctuation()
             && !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL)
             && !word.is_number()
     })
-}
-
-/// Whom the amount bounds: the part named nearest before it in its clause, or after it ("80 words per section").
-fn subject(
-    sight: &Sight<'_>,
-    unit: usize,
-    words: &[Word],
-    (first, measure_at): (usize, usize),
-    before: Option<Demand>,
-) -> Subject {
-    let text = sight.source.text();
-    let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let counted = singular(&lower(measure_at));
-    // "After the text one line for the illustrator": a part with an end of its own.
-    if lower(measure_at) == counted
-        && ["for", "on", "about", "saying", "naming"].contains(&&*lower(measure_at + 1))
-    {
-        return Subject::Unstated;
-    }
-    if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
-        let thing = singular(&lower(measure_at + 2));
-        if PARTS.contains(&&*thing) {
-            return whole_or(Subject::Each(thing));
-        }
-    }
-    // "an 8-word title", "a two-sentence summary"; the counted noun then stands in the singular.
-    if lower(measure_at) == counted {
-        let after = singular(&lower(measure_at + 1));
-        if PARTS.contains(&&*after) {
-            return whole_or(Subject::Named(after));
-        }
-    }
-    // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
-    let lead = lower(first.wrapping_sub(1));
-    let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
-    if tied {
-        let thing = singular(&lower(first - 2));
-        let named = !words[first - 2]
-            .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
-        if named && thing != counted && !WHOLE.contains(&&*thing) {
-            let each = (first.saturating_sub(5)..first - 2)
-                .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
-            return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
-        }
-    }
-    for at in (first.saturating_sub(9)..first).rev() {
-        let word = lower(at);
-        if matches!(&*word, ";" | "." | ",") && at + 1 < first {
-            break;
-        }
-        // "Three bullets, each under 12 words".
-        if word == "each"
-            && let Some(Demand::Amount { measure: Measure::Items(things), .. }) = &before
-        {
-            return whole_or(Subject::Each(singular(things)));
-        }
-        let thing = singular(&word);
-        // "Turn the answer into one sentence": what becomes of it, not what it is.
-        let turned = (at..first).any(|at| lower(at) == "into");
-        if thing == counted || turned || !PARTS.contains(&&*thing) {
-            if WHOLE.contains(&&*word) {
-                return if turned { Subject::Unstated } else { Subject::Reply };
-            }
-            continue;
-        }
-        let leads: Vec<Cow<str>> = (at.saturating_sub(3)..at).map(lower).collect();
-        let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
-            || word != thing;
-        return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
-    }
-    // A field, or a section of its own, bounds what it names.
-    let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
-    if matches!(piece.kind, crate::outline::PieceKind::Field) {
-        let label = text[piece.lead.range()].to_lowercase();
-        let general = GENERAL.iter().any(|word| label.contains(word));
-        return if general { Subject::Reply } else { Subject::Named(label) };
-    }
-    // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
-    let from = words[..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
-    let meaning = |word: &&Word| {
-        !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY)
-    };
-    let few = words[from..first].iter().filter(meaning).count() <= 1;
-    let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
-    let led =
-        ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
-    if few || last && led { Subject::Reply } else { Subject::Unstated }
-}
-
-/// Labels of fields that speak of the whole reply.
-const GENERAL: [&str; 10] =
-    ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
-
-/// "The answer has at most 80 words" bounds the reply.
-fn whole_or(subject: Subject) -> Subject {
-    match &subject {
-        Subject::Each(thing) | Subject::Named(thing)
-            if ["answer", "reply", "turn", "message"].contains(&thing.as_str()) =>
-        {
-            Subject::Reply
-        }
-        _ => subject,
-    }
 }

@@ -41,6 +41,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(Demand::OneOf(shouted));
         return;
     }
+    if let Some(choices) = sorted_into(body) {
+        push(Demand::OneOf(choices));
+        return;
+    }
     let chooses = [
         "one of",
         "either",
@@ -63,6 +67,27 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(Demand::OneOf(choices));
         }
     }
+}
+
+/// Verbs that give a thing its label.
+const SORTS: [&str; 8] = ["classify", "label", "sort", "mark", "tag", "categorise", "categorize", "rate"];
+
+/// "Classify each line as praise, complaint, wish or noise": the labels, in lower case as they stand.
+fn sorted_into(body: &str) -> Option<Vec<String>> {
+    let verb = body.split_whitespace().next()?.to_lowercase();
+    if !SORTS.contains(&&*verb) {
+        return None;
+    }
+    let (_, list) = body.split_once(" as ").or_else(|| body.split_once(" into "))?;
+    let list = list.trim_end_matches(['.', ':']);
+    let (most, last) = list.rsplit_once(" or ")?;
+    let names = most.trim_end_matches(',').split(", ").chain([last]).map(str::trim);
+    let names: Vec<String> =
+        names.map(|name| name.trim_matches(['"', '`', '\'', '“', '”']).to_string()).collect();
+    let short = |name: &String| {
+        !name.is_empty() && name.split_whitespace().count() <= 2 && !name.contains(['(', ')', '.', ':'])
+    };
+    (names.len() >= 3 && names.iter().all(short)).then_some(names)
 }
 
 /// Words in capitals, as labels often are: `LATE, BROKEN or WRONG`.

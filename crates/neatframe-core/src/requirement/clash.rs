@@ -1,5 +1,6 @@
 //! Which demands cannot both hold.
 
+use super::whom::WHOLE;
 use super::{Bound, Demand, Measure, Requirement, Subject};
 use std::cmp::Ordering;
 
@@ -7,7 +8,11 @@ use std::cmp::Ordering;
 pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     match (&earlier.demand, &later.demand) {
         (Demand::Manner { axis, pole }, Demand::Manner { axis: other, pole: opposite }) => {
-            axis == other && pole != opposite && !is_split(earlier, later) && !goes_with(pole, opposite)
+            let one_axis = axis == other && pole != opposite && !goes_with(pole, opposite);
+            let crossed = |(one, two): &(&str, &str)| {
+                (*one, *two) == (*pole, *opposite) || (*two, *one) == (*pole, *opposite)
+            };
+            !is_split(earlier, later) && (one_axis || CROSSED.iter().any(crossed))
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
@@ -48,9 +53,18 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     }
 }
 
+/// Poles of two axes that exclude each other.
+const CROSSED: [(&str, &str); 3] =
+    [("no Markdown", "headings"), ("no bullets", "numbered"), ("only JSON", "with prose")];
+
 /// Poles of one axis that do not exclude each other.
 fn goes_with(one: &str, two: &str) -> bool {
     matches!((one, two), ("detailed", "everything") | ("everything", "detailed"))
+}
+
+/// "The summary has about 400 words": a part by its form, and the whole by its name.
+fn names_whole(requirement: &Requirement) -> bool {
+    matches!(&requirement.subject, Subject::Named(part) if WHOLE.contains(&part.as_str()))
 }
 
 fn whole(requirement: &Requirement) -> bool {
@@ -116,5 +130,56 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
 /// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two about
 /// different parts of the reply.
 fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
-    earlier.part != later.part
+    let around =
+        matches!(earlier.demand, Demand::Manner { axis: "words around the data" | "how it opens", .. });
+    earlier.part != later.part && !around
+}
+
+/// A length of the whole that what is said of its pieces leaves no room for: "six sentences of at most 8 words" hold no 120
+/// words. Gives the demands on the length, on the count and on the size of each, as indices.
+pub(crate) fn too_little_room(requirements: &[Requirement]) -> Option<[usize; 3]> {
+    let firm = || requirements.iter().enumerate().filter(|(_, rule)| !rule.conditional);
+    let most = |wanted: fn(&Requirement) -> Option<Thing<'_>>| {
+        firm().filter_map(move |(at, rule)| Some((at, wanted(rule)?)))
+    };
+    let words = firm().find_map(|(at, rule)| match &rule.demand {
+        Demand::Amount { measure: Measure::Words, bound } if whole(rule) || names_whole(rule) => {
+            Some((at, bound.least? - if bound.about { bound.least? / 4 } else { 0 }))
+        }
+        _ => None,
+    });
+    let (length, least) = words?;
+    let counts: Vec<(usize, Thing<'_>)> = most(count_of).collect();
+    let sizes: Vec<(usize, Thing<'_>)> = most(size_of).collect();
+    counts.iter().find_map(|(count_at, (things, count))| {
+        let (size_at, (_, size)) =
+            sizes.iter().find(|(_, (thing, _))| things.strip_suffix('s') == Some(thing))?;
+        (count.saturating_mul(*size) < least).then_some([length, *count_at, *size_at])
+    })
+}
+
+/// What is counted, by name, and the most of it.
+type Thing<'a> = (&'a str, u32);
+
+/// "Six sentences", "at most five bullets".
+fn count_of(rule: &Requirement) -> Option<Thing<'_>> {
+    match &rule.demand {
+        Demand::Amount { measure: Measure::Sentences, bound } if whole(rule) => {
+            Some(("sentences", bound.most?))
+        }
+        Demand::Amount { measure: Measure::Items(things), bound } if whole(rule) => {
+            Some((things, bound.most?))
+        }
+        _ => None,
+    }
+}
+
+/// "Each sentence has at most 8 words."
+fn size_of(rule: &Requirement) -> Option<Thing<'_>> {
+    match (&rule.subject, &rule.demand) {
+        (Subject::Each(thing), Demand::Amount { measure: Measure::Words, bound }) => {
+            Some((thing, bound.most?))
+        }
+        _ => None,
+    }
 }

@@ -32,7 +32,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             (false, _) => pole.name,
         };
         let demand = Demand::Manner { axis: pole.axis, pole: name };
-        let conditional = is_exception(text, words);
+        // What to do in a gap is said of gaps only, so the two conditions are one.
+        let conditional = pole.axis != "gaps" && is_exception(text, words);
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

@@ -22,7 +22,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 34] = [
+const MEASURES: [(&str, &str, Measure); 65] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -57,6 +57,37 @@ const MEASURES: [(&str, &str, Measure); 34] = [
     ("tag", "tags", Measure::Items("tags")),
     ("tagline", "taglines", Measure::Items("taglines")),
     ("stanza", "stanzas", Measure::Items("stanzas")),
+    ("side", "sides", Measure::Pages),
+    ("fault", "faults", Measure::Items("faults")),
+    ("error", "errors", Measure::Items("errors")),
+    ("issue", "issues", Measure::Items("issues")),
+    ("finding", "findings", Measure::Items("findings")),
+    ("topic", "topics", Measure::Items("topics")),
+    ("place", "places", Measure::Items("places")),
+    ("product", "products", Measure::Items("products")),
+    ("theme", "themes", Measure::Items("themes")),
+    ("solution", "solutions", Measure::Items("solutions")),
+    ("recommendation", "recommendations", Measure::Items("recommendations")),
+    ("argument", "arguments", Measure::Items("arguments")),
+    ("benefit", "benefits", Measure::Items("benefits")),
+    ("comment", "comments", Measure::Items("comments")),
+    ("remark", "remarks", Measure::Items("remarks")),
+    ("phrase", "phrases", Measure::Items("phrases")),
+    ("scene", "scenes", Measure::Items("scenes")),
+    ("exercise", "exercises", Measure::Items("exercises")),
+    ("session", "sessions", Measure::Items("sessions")),
+    ("riddle", "riddles", Measure::Items("riddles")),
+    ("joke", "jokes", Measure::Items("jokes")),
+    ("verse", "verses", Measure::Items("verses")),
+    ("activity", "activities", Measure::Items("activities")),
+    ("source", "sources", Measure::Items("sources")),
+    ("quotation", "quotations", Measure::Items("quotations")),
+    ("chapter", "chapters", Measure::Items("chapters")),
+    ("label", "labels", Measure::Items("labels")),
+    ("strength", "strengths", Measure::Items("strengths")),
+    ("weakness", "weaknesses", Measure::Items("weaknesses")),
+    ("lesson", "lessons", Measure::Items("lessons")),
+    ("objection", "objections", Measure::Items("objections")),
 ];
 
 impl Measure {
@@ -64,6 +95,12 @@ impl Measure {
         let lower = word.to_lowercase();
         let found = MEASURES.iter().find(|(one, many, _)| *one == lower || *many == lower);
         found.map(|(_, _, measure)| measure.clone())
+    }
+
+    /// The things that a noun in the plural counts: `names`, `bullets`.
+    pub(super) fn things(plural: &str) -> Option<Measure> {
+        let found = MEASURES.iter().find(|(_, many, _)| many.eq_ignore_ascii_case(plural));
+        found.map(|(_, _, measure)| measure.clone()).filter(|measure| matches!(measure, Measure::Items(_)))
     }
 
     /// The noun for people: `words`, or `word` after one.

@@ -8,14 +8,15 @@ mod manner;
 mod measure;
 mod order;
 mod pattern;
+mod whom;
 mod words;
 
-pub(crate) use clash::excludes;
+pub(crate) use clash::{excludes, too_little_room};
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;
-pub(crate) use words::is_exception;
+pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::Label;
 use crate::lexicon::Hit;

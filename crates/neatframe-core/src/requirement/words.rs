@@ -209,7 +209,7 @@ fn holds(text: &str, word: &str) -> bool {
 }
 
 /// Quoted stretches of up to 60 characters, with their words.
-pub(super) fn quotations(text: &str, span: Span) -> Vec<(Span, String)> {
+pub(crate) fn quotations(text: &str, span: Span) -> Vec<(Span, String)> {
     let body = &text[span.range()];
     let mut found = Vec::new();
     let mut rest = 0;

@@ -206,7 +206,7 @@ mod tests {
 
     #[test]
     fn short_lines_stay_apart() {
-        assert_eq!(units("site_id  the code\nitem  the thing"), ["site_id  the code\nitem  the thing"]);
+        assert_eq!(units("site_id  the code\nitem  the thing"), ["site_id  the code", "item  the thing"]);
         assert_eq!(units("SD800 sourdough\nCRO croissant"), ["SD800 sourdough", "CRO croissant"]);
     }
 

@@ -8,6 +8,9 @@ const WRAP_WIDTH: usize = 60;
 /// An editor breaks a line within this many bytes of the widest one.
 const SLACK: usize = 12;
 
+/// No editor wraps at fewer bytes than these.
+const NARROW: usize = 48;
+
 /// The lines of one paragraph, and whether its line breaks look like an editor's.
 #[derive(Default)]
 pub(super) struct Paragraph {
@@ -32,7 +35,7 @@ impl Paragraph {
             let first = next.split_whitespace().next().map_or(0, str::len);
             is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + SLACK < widest
         };
-        Paragraph { end: at + rest + 1, ragged: lines.windows(2).any(early) }
+        Paragraph { end: at + rest + 1, ragged: widest < NARROW || lines.windows(2).any(early) }
     }
 }
 

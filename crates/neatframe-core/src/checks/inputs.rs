@@ -1,0 +1,245 @@
+//! Slots held against the inputs that a prompt announces.
+
+use super::{Case, Check, Meta, Sink};
+use crate::finding::{Family, Severity};
+use crate::likeness::stem;
+use crate::outline::{Mark, PieceKind};
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// A slot that the prompt's own list of inputs does not have.
+pub(super) struct UndeclaredSlot;
+
+static UNDECLARED: Meta = Meta {
+    id: "undeclared-slot",
+    family: Family::Slot,
+    severity: Severity::Warning,
+    summary: "a slot that the prompt's own list of inputs does not name",
+    write: "The slot in the list, with a word on what goes in.",
+    on: true,
+    english: true,
+    why: "Whoever fills the prompt by its list leaves the slot unfilled.",
+    bad: &["Parameters: log, pier\n\nSum up {log} for {pier} and sign as {clerk}."],
+    good: &[
+        "Parameters: log, pier, clerk\n\nSum up {log} for {pier} and sign as {clerk}.",
+        "Sum up {log} for {pier} and sign as {clerk}.",
+    ],
+};
+
+impl Check for UndeclaredSlot {
+    fn meta(&self) -> &'static Meta {
+        &UNDECLARED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let declared = in_one_line(case);
+        let known = |name: &str| declared.iter().any(|(_, known)| known == name);
+        let names: Vec<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
+        if declared.len() < 2 || !names.iter().any(|name| known(name)) {
+            return;
+        }
+        for (at, slot) in case.slots.iter().enumerate() {
+            let name = &names[at];
+            if known(name) || names[..at].contains(name) || !is_name(name) {
+                continue;
+            }
+            let line = case.source.position(declared[0].0.start()).line;
+            let message = format!("`{}` is not among the inputs on line {line}", case.text(slot.span));
+            sink.report(slot.span, message, "add it to the list, or take the slot out")
+                .related
+                .push(declared[0].0);
+        }
+    }
+}
+
+/// Inputs in a list that no slot, tag or title takes in, while others have one.
+fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
+    let mut listed = in_items(case);
+    listed.extend(in_one_line(case));
+    let slots: Vec<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
+    let titles: Vec<String> =
+        case.outline.sections.iter().skip(1).map(|section| plain(case.text(section.title))).collect();
+    let there = |(_, name): &(Span, String)| slots.contains(name) || titles.contains(name);
+    if !listed.iter().any(|(_, name)| slots.contains(name)) {
+        return Vec::new();
+    }
+    listed.into_iter().filter(|input| !there(input)).map(|(place, _)| place).collect()
+}
+
+/// Words that announce a list of inputs.
+const ANNOUNCE: [&str; 9] =
+    ["parameters", "inputs", "input", "variables", "arguments", "placeholders", "slots", "receive", "given"];
+
+fn announces(title: &str) -> bool {
+    let lower = title.to_lowercase();
+    lower.split(|c: char| !c.is_alphanumeric()).any(|word| ANNOUNCE.contains(&word))
+}
+
+/// `Parameters: log, pier`, also in front matter: each name with its place.
+fn in_one_line(case: &Case<'_>) -> Vec<(Span, String)> {
+    let text = case.source.text();
+    let mut found = Vec::new();
+    for piece in &case.outline.pieces {
+        if !matches!(piece.kind, PieceKind::FrontMatter | PieceKind::Field | PieceKind::Text) {
+            continue;
+        }
+        let whole = piece.lead.cover(piece.text);
+        let line = &text[whole.range()];
+        let Some((label, rest)) =
+            line.split_once(':').filter(|(label, _)| label.len() <= 24 && announces(label))
+        else {
+            continue;
+        };
+        let mut names: Vec<(Span, String)> = Vec::new();
+        let mut at = whole.start() + label.len() + 1;
+        for part in rest.split(',') {
+            let name = part.trim().trim_matches(['`', '"', '[', ']', '{', '}', '.']);
+            let start = at + part.find(name).unwrap_or(0);
+            names.push((Span::new(start, start + name.len()), plain(name)));
+            at += part.len() + 1;
+        }
+        // One that is no name, and the line lists something else.
+        if names.len() >= 2 && names.iter().all(|(_, name)| is_name(name)) {
+            found.extend(names);
+        }
+    }
+    found
+}
+
+/// "- `log`: the log of the day" under a title such as "You receive".
+fn in_items(case: &Case<'_>) -> Vec<(Span, String)> {
+    let text = case.source.text();
+    let mut found = Vec::new();
+    let mut lead: Option<(u32, bool)> = None;
+    for (at, unit) in case.units.iter().enumerate() {
+        if !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field) || !unit.opens_piece {
+            continue;
+        }
+        let announced = match lead {
+            Some((block, announced)) if block == unit.block => announced,
+            _ => {
+                let section = &case.outline.sections[unit.section];
+                let titled = section.mark != Mark::Root && announces(case.text(section.title));
+                let before = at.checked_sub(1).map(|before| case.text(case.units[before].text));
+                titled || before.is_some_and(|before| before.ends_with(':') && announces(before))
+            }
+        };
+        lead = Some((unit.block, announced));
+        let piece = &case.outline.pieces[unit.pieces.start];
+        let whole = if unit.kind == UnitKind::Field { piece.lead.cover(unit.text) } else { unit.text };
+        let line = &text[whole.range()];
+        let end = line.find([':', '(', '–', '—']).or_else(|| line.find(" - ")).unwrap_or(0);
+        let name = line[..end].trim().trim_matches(['`', '"', '*']);
+        if announced && is_name(name) {
+            let start = whole.start() + line.find(name).unwrap_or(0);
+            found.push((Span::new(start, start + name.len()), plain(name)));
+        }
+    }
+    found
+}
+
+fn plain(name: &str) -> String {
+    name.trim().to_lowercase().replace(['-', ' '], "_")
+}
+
+/// A name as programs use them: a letter first, no blanks.
+fn is_name(name: &str) -> bool {
+    name.len() >= 2
+        && name.starts_with(|c: char| c.is_alphabetic())
+        && name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '-'))
+}
+
+/// An input that the prompt announces and has no place for.
+pub(super) struct UnusedInput;
+
+static UNUSED: Meta = Meta {
+    id: "unused-input",
+    family: Family::Slot,
+    severity: Severity::Warning,
+    summary: "an input that is announced and has no slot, while the others have one",
+    write: "A slot for every input that is announced.",
+    on: true,
+    english: true,
+    why: "The model looks for it, finds nothing, and makes it up or takes something else for it.",
+    bad: &[
+        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>",
+    ],
+    good: &[
+        "You receive three inputs: the log, the crew list and the tide table. Write the notice.\n<log>\n{{log}}\n</log>\n<crew_list>\n{{crew_list}}\n</crew_list>\n<tides>\n{{tides}}\n</tides>",
+        "You receive the log and the crew list from the purser. Write the notice.",
+    ],
+};
+
+impl Check for UnusedInput {
+    fn meta(&self) -> &'static Meta {
+        &UNUSED
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let mut named: Vec<u32> = Vec::new();
+        for slot in case.slots {
+            named.extend(stems(case.text(slot.inner)));
+        }
+        if named.is_empty() {
+            return;
+        }
+        named
+            .extend(case.outline.sections.iter().skip(1).flat_map(|section| stems(case.text(section.title))));
+        named.extend(
+            case.outline
+                .pieces
+                .iter()
+                .filter(|piece| piece.kind == PieceKind::Field)
+                .flat_map(|piece| stems(case.text(piece.lead))),
+        );
+        for index in 0..case.units.len() {
+            let Some(announced) = announced(text, case.words_of(index)) else { continue };
+            let there = |item: &Span| stems(case.text(*item)).iter().any(|stem| named.contains(stem));
+            let (found, lost): (Vec<Span>, Vec<Span>) = announced.into_iter().partition(there);
+            for item in lost.into_iter().filter(|_| !found.is_empty()) {
+                unused(case, sink, item);
+            }
+        }
+        for item in listed_and_unused(case) {
+            unused(case, sink, item);
+        }
+    }
+}
+
+fn unused(case: &Case<'_>, sink: &mut Sink<'_>, item: Span) {
+    let message = format!("`{}` is announced, and no slot takes it in", case.shown(item));
+    sink.report(item, message, "add a slot for it, or take it out of the list");
+}
+
+/// The meaningful words of a name, as stems.
+fn stems(name: &str) -> Vec<u32> {
+    let words = name.split(|c: char| !c.is_alphanumeric()).filter(|word| word.len() >= 3);
+    words.map(|word| stem(&word.to_lowercase())).collect()
+}
+
+/// The items of a list of inputs: "Three inputs come with each job: the report, the site list, and the open faults".
+fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let colon = words.iter().position(|word| word.text(text) == ":")?;
+    let announces = (0..colon)
+        .any(|at| matches!(&*lower(at), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
+    let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
+    if !announces || slots_only {
+        return None;
+    }
+    let mut items: Vec<Span> = Vec::new();
+    let mut from = colon + 1;
+    for at in colon + 1..=words.len() {
+        let ends = at == words.len() || matches!(&*lower(at), "," | ";" | "and" | ".");
+        if ends {
+            if from < at {
+                items.push(words[from].span().cover(words[at - 1].span()));
+            }
+            from = at + 1;
+        }
+    }
+    (2..=8).contains(&items.len()).then_some(items)
+}

@@ -1,0 +1,187 @@
+//! Amounts that do not add up to the total that the prompt names.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+
+/// Minutes or points of the parts that miss their total.
+pub(super) struct SumOff;
+
+static SUM: Meta = Meta {
+    id: "sum-off",
+    family: Family::Conflict,
+    severity: Severity::Error,
+    summary: "minutes or points of the parts do not add up to the total",
+    write: "Parts that add up, or the total that they give.",
+    on: true,
+    english: true,
+    why: "The model keeps the parts or the total, and not the same one each time.",
+    bad: &[
+        "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
+        "Score the log out of 100.\n- Facts: 50 points\n- Form: 40 points\n- Wording: 20 points",
+        "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
+    ],
+    good: &[
+        "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 15 minutes",
+        "Plan a tour of 90 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
+        "Score the log out of 100.\n- Late: minus 5 points\n- Early: 3 points",
+    ],
+};
+
+impl Check for SumOff {
+    fn meta(&self) -> &'static Meta {
+        &SUM
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut totals = Vec::new();
+        let mut groups: Vec<Group> = Vec::new();
+        for (at, unit) in case.units.iter().enumerate() {
+            if unit.kind == UnitKind::Mark || case.labels[at].component == Some(Component::Examples) {
+                continue;
+            }
+            let amounts = amounts(case, at);
+            if amounts.len() >= PARTS_LEAST && amounts.iter().all(|amount| amount.of == amounts[0].of) {
+                let sum = amounts.iter().map(|amount| amount.value).sum();
+                groups.push(Group {
+                    of: amounts[0].of,
+                    sum,
+                    parts: amounts.len(),
+                    block: None,
+                    span: unit.text,
+                    first: at,
+                });
+                continue;
+            }
+            let [amount] = &amounts[..] else { continue };
+            match groups.last_mut() {
+                _ if amount.total => totals.push((*amount, at)),
+                Some(group) if group.block == Some(unit.block) && group.of == amount.of => {
+                    group.sum += amount.value;
+                    group.parts += 1;
+                    group.span = group.span.cover(unit.text);
+                }
+                _ => groups.push(Group {
+                    of: amount.of,
+                    sum: amount.value,
+                    parts: 1,
+                    block: Some(unit.block),
+                    span: unit.text,
+                    first: at,
+                }),
+            }
+        }
+        for group in groups.iter().filter(|group| group.parts >= PARTS_LEAST) {
+            let fits = |(amount, at): &&(Amount, usize)| {
+                let shared = || shares_a_thing(case, *at, group.first);
+                amount.of == group.of
+                    && (group.block.is_some() && !amount.each
+                        || amount.each && group.block.is_none() && shared())
+            };
+            let Some((total, at)) = totals.iter().find(fits) else { continue };
+            // Room that is left over is no fault, except where points are shared out.
+            let off = group.sum > total.value || group.of == Of::Points && group.sum < total.value;
+            if off {
+                let line = case.source.position(case.units[*at].text.start()).line;
+                let unit = if group.of == Of::Points { "points" } else { "minutes" };
+                let message =
+                    format!("the parts add up to {} {unit}, line {line} says {}", group.sum, total.value);
+                sink.report(group.span, message, "change the parts or the total").related.push(total.span);
+            }
+        }
+    }
+}
+
+/// Fewer amounts than these are no list of parts.
+const PARTS_LEAST: usize = 3;
+
+/// Amounts in a row, one a unit of the same list or all in one unit.
+struct Group {
+    of: Of,
+    sum: u32,
+    parts: usize,
+    block: Option<u32>,
+    span: Span,
+    first: usize,
+}
+
+/// What is added up.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Of {
+    Minutes,
+    Points,
+}
+
+#[derive(Clone, Copy)]
+struct Amount {
+    of: Of,
+    value: u32,
+    span: Span,
+    /// The words around say that it is the whole: "out of 100", "a tour of 45 minutes".
+    total: bool,
+    /// It bounds each of several things: "every drill takes at most 30 minutes".
+    each: bool,
+}
+
+/// The amounts of minutes or points in a unit.
+fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    if words.len() > 40 {
+        return Vec::new();
+    }
+    let said = |at: usize| words.get(at).map_or("", |word| word.text(text));
+    let is = |at: usize, options: &[&str]| options.iter().any(|option| said(at).eq_ignore_ascii_case(option));
+    let each = (0..words.len().min(6)).any(|at| is(at, &["each", "every", "per"]));
+    let mut found = Vec::new();
+    for at in 0..words.len() {
+        let Some(value) = number(text, words[at]) else { continue };
+        let of = match () {
+            _ if is(at + 1, &["minutes", "min", "mins"]) => Of::Minutes,
+            _ if is(at + 1, &["points", "pts"]) => Of::Points,
+            _ if at > 1 && is(at - 1, &["of", "to"]) && is(at - 2, &["out", "0"]) => Of::Points,
+            _ => continue,
+        };
+        // "Minus 5 points", "every 10 minutes" share nothing out.
+        if at > 0 && is(at - 1, &["minus", "every", "after", "deduct", "lose", "below", "under", "than"]) {
+            if is(at - 1, &["under", "than"]) && each {
+                // "Each drill under 30 minutes" bounds the drill.
+            } else {
+                return Vec::new();
+            }
+        }
+        let led = |back: usize, options: &[&str]| at >= back && is(at - back, options);
+        let scale = led(1, &["of", "to"]) && led(2, &["out", "0"]);
+        let whole = led(1, &["of"]) && at > 1 && !words[at - 2].is(vocabulary::STOP | vocabulary::VERB)
+            || led(1, &["to"]) && led(2, &["up", "sum", "add"])
+            || is(at + 2, &["in"]) && is(at + 3, &["total"])
+            || at > 0 && led(1, &["total"]);
+        let most = led(1, &["most", "maximum", "max", "than", "under"]);
+        let total = scale || whole || each && most;
+        found.push(Amount { of, value, span: words[at].span(), total, each: each && most });
+    }
+    found
+}
+
+fn number(text: &str, word: Word) -> Option<u32> {
+    vocabulary::number_value(word.id).or_else(|| word.is_number().then(|| word.text(text).parse().ok())?)
+}
+
+/// True when two units name the same thing, as "every drill" and "drill A" do.
+fn shares_a_thing(case: &Case<'_>, one: usize, two: usize) -> bool {
+    let things = |unit: usize| -> Vec<u32> {
+        let text = case.source.text();
+        let words = case.words_of(unit).iter().take(12);
+        let thing = |word: &&Word| {
+            !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::MEASURE)
+        };
+        words.filter(thing).map(|word| stem(&word.lower(text))).collect()
+    };
+    let first = things(one);
+    things(two).iter().take(2).any(|stem| first.contains(stem))
+}

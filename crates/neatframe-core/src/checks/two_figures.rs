@@ -1,0 +1,160 @@
+//! One statement with two figures: "dries for 10 hours" here, "dry for 15 hours" there.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::is_exception;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::collections::HashMap;
+
+/// The same thing said with two different figures.
+pub(super) struct TwoFigures;
+
+static FIGURES: Meta = Meta {
+    id: "two-figures",
+    family: Family::Conflict,
+    severity: Severity::Error,
+    summary: "the same is said twice, with two different figures",
+    write: "One figure, at one place.",
+    on: true,
+    english: true,
+    why: "The model takes the one that stands nearer, or both.",
+    bad: &[
+        "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the varnish dry for 15 hours.",
+        "A refund takes 5 days. Say that refunds take 10 days.",
+    ],
+    good: &[
+        "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the paint dry for 15 hours.",
+        "A refund takes 5 days. An express refund takes 2 days.",
+        "The ticket costs 4 crowns. After six the ticket costs 2 crowns.",
+        "- Pier A: 10 minutes\n- Pier B: 20 minutes",
+    ],
+};
+
+impl Check for TwoFigures {
+    fn meta(&self) -> &'static Meta {
+        &FIGURES
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        // By what the figure measures and the first thing it is said of, so that few are compared.
+        let mut said: HashMap<(u32, u32), Vec<Statement>> = HashMap::new();
+        for unit in 0..case.units.len() {
+            let Some(statement) = statement(case, unit) else { continue };
+            let clash = statement.things.iter().find_map(|thing| {
+                let earlier = said.get(&(statement.measure, thing.stem))?;
+                earlier.iter().rev().take(NEAR).find(|earlier| earlier.clashes(&statement, case))
+            });
+            if let Some(earlier) = clash {
+                let line = case.source.position(earlier.span.start()).line;
+                let message = format!(
+                    "`{}` stands against `{}` (line {line})",
+                    case.shown(statement.span),
+                    case.shown(earlier.span)
+                );
+                sink.report(statement.span, message, "keep one figure").related.push(earlier.span);
+            }
+            for thing in &statement.things {
+                said.entry((statement.measure, thing.stem)).or_default().push(statement.clone());
+            }
+        }
+    }
+}
+
+/// How many statements on one thing are compared.
+const NEAR: usize = 8;
+/// Longer statements say more than one thing.
+const MOST_WORDS: usize = 24;
+
+/// A unit with one figure in it.
+#[derive(Clone)]
+struct Statement {
+    unit: usize,
+    measure: u32,
+    value: String,
+    things: Vec<Thing>,
+    span: Span,
+}
+
+/// A word with meaning beside the figure.
+#[derive(Clone, Copy)]
+struct Thing {
+    stem: u32,
+    /// The word before it, where it stands right before and has meaning: `express` in "express refund".
+    led_by: Option<u32>,
+}
+
+impl Statement {
+    /// True when one says nothing that the other does not say, but for the figure.
+    fn clashes(&self, other: &Statement, case: &Case<'_>) -> bool {
+        let (one, two) = (&case.units[self.unit], &case.units[other.unit]);
+        let listed = one.block == two.block && matches!(one.kind, UnitKind::Item { .. } | UnitKind::Field);
+        let within = |small: &[Thing], large: &[Thing]| {
+            small.len() >= 2
+                && small.iter().all(|thing| {
+                    large.iter().any(|other| {
+                        other.stem == thing.stem
+                            && (other.led_by == thing.led_by
+                                || other.led_by.is_none_or(|led| small.iter().any(|thing| thing.stem == led)))
+                    })
+                })
+        };
+        self.value != other.value
+            && !listed
+            && (within(&self.things, &other.things) || within(&other.things, &self.things))
+    }
+}
+
+/// Words that say how an order is given, not what it is about.
+const FILLERS: [&str; 12] =
+    ["let", "say", "allow", "always", "tell", "make", "sure", "note", "please", "remember", "state", "name"];
+/// Words that make a figure a limit, a rank or a share of something.
+const BOUNDS: [&str; 22] = [
+    "most", "least", "than", "under", "over", "about", "around", "after", "before", "within", "first",
+    "second", "every", "each", "between", "up", "per", "another", "last", "next", "only", "other",
+];
+
+fn statement(case: &Case<'_>, unit: usize) -> Option<Statement> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let shown =
+        matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
+            || case.labels[unit].component == Some(Component::Examples);
+    if shown || words.len() > MOST_WORDS || is_exception(text, words) {
+        return None;
+    }
+    let mut numbers = (0..words.len()).filter(|&at| words[at].is_number());
+    let (Some(at), None) = (numbers.next(), numbers.next()) else { return None };
+    let measure = words.get(at + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
+    let bounds = |at: usize| BOUNDS.contains(&&*words[at].lower(text));
+    if (0..words.len()).any(bounds) {
+        return None;
+    }
+    let meaning = |at: usize| {
+        let word = words[at];
+        !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
+            && !FILLERS.contains(&&*word.lower(text))
+    };
+    let things: Vec<Thing> = (0..words.len())
+        .filter(|&place| place != at + 1 && meaning(place))
+        .map(|place| Thing {
+            stem: stem(&words[place].lower(text)),
+            led_by: place
+                .checked_sub(1)
+                .filter(|&before| meaning(before))
+                .map(|before| stem(&words[before].lower(text))),
+        })
+        .collect();
+    (2..=8).contains(&things.len()).then(|| Statement {
+        unit,
+        measure: stem(&measure.lower(text)),
+        value: words[at].text(text).to_string(),
+        things,
+        span: case.units[unit].text,
+    })
+}

@@ -1,0 +1,204 @@
+//! Whom an amount bounds: the whole reply, each of some things, a named part.
+
+use super::{Demand, Measure, Sight, Subject};
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// Nouns that stand for the whole reply.
+pub(super) const WHOLE: &[&str] = &[
+    "answer",
+    "article",
+    "description",
+    "digest",
+    "document",
+    "email",
+    "essay",
+    "everything",
+    "it",
+    "letter",
+    "mail",
+    "message",
+    "minutes",
+    "newsletter",
+    "notice",
+    "output",
+    "page",
+    "post",
+    "reply",
+    "report",
+    "response",
+    "result",
+    "review",
+    "story",
+    "summary",
+    "text",
+    "this",
+    "total",
+    "whole",
+];
+
+/// Nouns of parts that carry a length of their own, in the singular.
+pub(super) const PARTS: &[&str] = &[
+    "abstract",
+    "answer",
+    "body",
+    "bullet",
+    "caption",
+    "cell",
+    "closing",
+    "comment",
+    "conclusion",
+    "day",
+    "description",
+    "entry",
+    "field",
+    "greeting",
+    "heading",
+    "headline",
+    "idea",
+    "intro",
+    "introduction",
+    "item",
+    "label",
+    "lead",
+    "line",
+    "message",
+    "name",
+    "note",
+    "opening",
+    "option",
+    "paragraph",
+    "point",
+    "question",
+    "quote",
+    "reason",
+    "reply",
+    "row",
+    "section",
+    "sentence",
+    "slogan",
+    "step",
+    "stop",
+    "subject",
+    "summary",
+    "tag",
+    "tagline",
+    "teaser",
+    "title",
+    "turn",
+    "value",
+];
+
+pub(super) fn singular(word: &str) -> String {
+    match word.strip_suffix("ies") {
+        Some(stem) => format!("{stem}y"),
+        None => {
+            let stem = word.strip_suffix('s').filter(|stem| stem.len() > 2 && !stem.ends_with('s'));
+            stem.unwrap_or(word).to_string()
+        }
+    }
+}
+
+/// Whom the amount bounds: the part named nearest before it in its clause, or after it ("80 words per section").
+pub(super) fn of(
+    sight: &Sight<'_>,
+    unit: usize,
+    words: &[Word],
+    (first, measure_at): (usize, usize),
+    before: Option<Demand>,
+) -> Subject {
+    let text = sight.source.text();
+    let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let counted = singular(&lower(measure_at));
+    // "After the text one line for the illustrator": a part with an end of its own.
+    if lower(measure_at) == counted
+        && ["for", "on", "about", "saying", "naming"].contains(&&*lower(measure_at + 1))
+    {
+        return Subject::Unstated;
+    }
+    if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
+        let thing = singular(&lower(measure_at + 2));
+        if PARTS.contains(&&*thing) {
+            return whole_or(Subject::Each(thing));
+        }
+    }
+    // "an 8-word title", "a two-sentence summary"; the counted noun then stands in the singular.
+    if lower(measure_at) == counted {
+        let after = singular(&lower(measure_at + 1));
+        if PARTS.contains(&&*after) {
+            return whole_or(Subject::Named(after));
+        }
+    }
+    // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
+    let lead = lower(first.wrapping_sub(1));
+    let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
+    if tied {
+        let thing = singular(&lower(first - 2));
+        let named = !words[first - 2]
+            .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
+        if named && thing != counted && !WHOLE.contains(&&*thing) {
+            let each = (first.saturating_sub(5)..first - 2)
+                .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
+            return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
+        }
+    }
+    for at in (first.saturating_sub(9)..first).rev() {
+        let word = lower(at);
+        if matches!(&*word, ";" | "." | ",") && at + 1 < first {
+            break;
+        }
+        // "Three bullets, each under 12 words".
+        if word == "each"
+            && let Some(Demand::Amount { measure: Measure::Items(things), .. }) = &before
+        {
+            return whole_or(Subject::Each(singular(things)));
+        }
+        let thing = singular(&word);
+        // "Turn the answer into one sentence": what becomes of it, not what it is.
+        let turned = (at..first).any(|at| lower(at) == "into");
+        if thing == counted || turned || !PARTS.contains(&&*thing) {
+            if WHOLE.contains(&&*word) {
+                return if turned { Subject::Unstated } else { Subject::Reply };
+            }
+            continue;
+        }
+        let leads: Vec<Cow<str>> = (at.saturating_sub(3)..at).map(lower).collect();
+        let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
+            || word != thing;
+        return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
+    }
+    // A field, or a section of its own, bounds what it names.
+    let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
+    if matches!(piece.kind, crate::outline::PieceKind::Field) {
+        let label = text[piece.lead.range()].to_lowercase();
+        let general = GENERAL.iter().any(|word| label.contains(word));
+        return if general { Subject::Reply } else { Subject::Named(label) };
+    }
+    // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
+    let from = words[..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let meaning = |word: &&Word| {
+        !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY)
+    };
+    let few = words[from..first].iter().filter(meaning).count() <= 1;
+    let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
+    let led =
+        ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
+    if few || last && led { Subject::Reply } else { Subject::Unstated }
+}
+
+/// Labels of fields that speak of the whole reply.
+const GENERAL: [&str; 10] =
+    ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
+
+/// "The answer has at most 80 words" bounds the reply.
+fn whole_or(subject: Subject) -> Subject {
+    match &subject {
+        Subject::Each(thing) | Subject::Named(thing)
+            if ["answer", "reply", "turn", "message"].contains(&thing.as_str()) =>
+        {
+            Subject::Reply
+        }
+        _ => subject,
+    }
+}
