@@ -20,7 +20,7 @@ pub(crate) fn find(
     demands: impl Iterator<Item = usize>,
     requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
-    let mut twins = same_limits(words, units, requirements);
+    let mut twins = same_limits(source, words, units, requirements);
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     for unit in demands {
@@ -60,24 +60,38 @@ fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
 
 /// The words of a demand that says little but its limit.
 const SHORT: usize = 14;
+/// The words of a line that states a limit and nothing else.
+const ALONE: usize = 9;
 
 /// Limits on the same thing stated twice: "At most 120 words", "The mail may not be longer than 120 words".
-fn same_limits(words: &Words, units: &[Unit], requirements: &[Requirement]) -> HashMap<usize, usize> {
+fn same_limits(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    requirements: &[Requirement],
+) -> HashMap<usize, usize> {
     let mut twins = HashMap::new();
     let mut seen: HashMap<(&Subject, &Measure, Option<u32>), &Requirement> = HashMap::new();
+    let text = source.text();
+    let binds = |word: &Word| matches!(&*word.lower(text), "must" | "may" | "should" | "shall");
+    let stays = |unit: usize| words.within(units[unit].text).iter().any(binds);
     for rule in requirements {
         let Demand::Amount { measure, bound } = &rule.demand else { continue };
         let limit = bound.most;
-        if rule.subject == Subject::Unstated || rule.conditional || limit.is_none() {
+        if rule.conditional || limit.is_none() {
             continue;
         }
-        let key = (&rule.subject, measure, limit);
+        // "The code must stay below 30 lines": a line that says nothing else is about the whole.
+        let count = words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation()).count();
+        let subject = match &rule.subject {
+            Subject::Unstated if count <= ALONE && stays(rule.unit) => &Subject::Reply,
+            Subject::Unstated => continue,
+            subject => subject,
+        };
+        let key = (subject, measure, limit);
         match seen.get(&key) {
             Some(earlier) if earlier.unit != rule.unit => {
-                let short =
-                    words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation()).count()
-                        <= SHORT;
-                if short && earlier.demand == rule.demand {
+                if count <= SHORT && earlier.demand == rule.demand {
                     twins.insert(rule.unit, earlier.unit);
                 }
             }

@@ -4,9 +4,9 @@ use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
+use crate::persona;
 use crate::span::Span;
 use crate::units::UnitKind;
-use crate::words::Word;
 
 /// What one side of a sample shows.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -37,7 +37,10 @@ pub(crate) const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
 /// The two sides of a sample that an arrow parts: `"the boat was late" -> LATE`.
 fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<[Shown; 2]> {
     let text = case.text(content);
-    let (at, length) = ARROWS.iter().find_map(|arrow| Some((text.find(arrow)?, arrow.len())))?;
+    // `"late again" > complaint`: only a quotation makes the sign an arrow.
+    let pointed = || text.find("\" > ").map(|at| (at + 1, 3));
+    let (at, length) =
+        ARROWS.iter().find_map(|arrow| Some((text.find(arrow)?, arrow.len()))).or_else(pointed)?;
     let shown = |side, content| Shown { side, label, content, spoken: false, section };
     let left = Span::new(content.start(), content.start() + at);
     Some([shown(Side::Input, left), shown(Side::Output, Span::new(left.end() + length, content.end()))])
@@ -46,7 +49,7 @@ fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<
 /// Reads the labelled sides of the samples, in order of place.
 pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();
-    let persona = persona(case);
+    let persona = persona::called(case);
     let mut open: Option<Shown> = None;
     let mut forced = false;
     let close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
@@ -233,44 +236,6 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
         Side::Other
     })
 }
-
-/// The persona's name, lower case: `You are Wick, the assistant`, `a tutor called Pip`; else its noun: `a tutor`.
-fn persona(case: &Case<'_>) -> Option<String> {
-    let text = case.source.text();
-    let roles: Vec<usize> =
-        (0..case.units.len()).filter(|&unit| case.labels[unit].serves(Component::Role)).take(4).collect();
-    let is_persona = |run: &[Word]| {
-        let lower = |at: usize| run[at].lower(text);
-        lower(0) == "you" && lower(1) == "are" || lower(0) == "act" && lower(1) == "as"
-    };
-    let name = |run: &[Word]| {
-        let lower = |at: usize| run[at].lower(text);
-        let called = matches!(&*lower(1), "called" | "named") || lower(0) == "name" && lower(1) == "is";
-        let name = run[2].text(text);
-        ((is_persona(run) || called) && name.starts_with(char::is_uppercase)).then(|| name.to_lowercase())
-    };
-    // "You are the information kiosk of a garden": the last word before the phrase ends.
-    let noun = |words: &[Word], at: usize| {
-        let run = &words[at..at + 3];
-        if !is_persona(run) || !["a", "an", "the"].contains(&&*run[2].lower(text)) {
-            return None;
-        }
-        let ends = |word: &Word| word.is_punctuation() || ENDS.contains(&&*word.lower(text));
-        let rest = &words[at + 3..];
-        let length = rest.iter().position(ends).unwrap_or(rest.len());
-        length.checked_sub(1).map(|last| rest[last].lower(text).into_owned())
-    };
-    roles.iter().find_map(|&unit| case.words_of(unit).windows(3).find_map(name)).or_else(|| {
-        roles.iter().find_map(|&unit| {
-            let words = case.words_of(unit);
-            (0..words.len().saturating_sub(2)).find_map(|at| noun(words, at))
-        })
-    })
-}
-
-/// Words that end the phrase for a persona.
-const ENDS: [&str; 12] =
-    ["of", "for", "at", "in", "who", "that", "with", "on", "to", "and", "which", "called"];
 
 impl Shown {
     /// True when two sides stand in one run of samples.

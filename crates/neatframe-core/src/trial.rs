@@ -301,44 +301,6 @@ fn field(text: &str, name: &str) -> Option<(usize, usize)> {
     Some((from, length))
 }
 
-/// The keys of a JSON-like text, in order, no doubles.
-pub(crate) fn keys(text: &str) -> Vec<String> {
-    keys_within(text, usize::MAX)
-}
-
-/// The keys of the records themselves, not of what stands in their fields.
-pub(crate) fn outer_keys(text: &str) -> Vec<String> {
-    let depth = if text.trim_start().starts_with('[') || text.contains("[{") { 2 } else { 1 };
-    keys_within(text, depth)
-}
-
-fn keys_within(text: &str, deepest: usize) -> Vec<String> {
-    let mut found: Vec<String> = Vec::new();
-    let (mut rest, mut depth) = (text, 0usize);
-    while let Some(at) = rest.find(['"', '{', '[', '}', ']']) {
-        let body = &rest[at + 1..];
-        match rest.as_bytes()[at] {
-            b'{' | b'[' => depth += 1,
-            b'}' | b']' => depth = depth.saturating_sub(1),
-            _ => {
-                let Some(length) = body.find('"') else { break };
-                let name = &body[..length];
-                let key = body[length + 1..].trim_start().starts_with(':')
-                    && !name.is_empty()
-                    && name.len() <= 40
-                    && !name.contains(char::is_whitespace);
-                if key && depth <= deepest && !found.iter().any(|known| known == name) {
-                    found.push(name.to_string());
-                }
-                rest = &body[length + 1..];
-                continue;
-            }
-        }
-        rest = body;
-    }
-    found
-}
-
 /// True for amounts that a sample can be held against.
 fn is_countable(measure: &Measure) -> bool {
     matches!(
@@ -442,11 +404,5 @@ mod tests {
         assert_eq!(manner("letter case", "capitals", "LATE"), None);
         assert!(manner("markup", "no Markdown", "The **late** boat").is_some());
         assert!(manner("layout", "no bullets", "- one\n- two").is_some());
-    }
-
-    #[test]
-    fn keys_of_a_record() {
-        assert_eq!(keys("{\"a\": 1, \"b\": {\"c\": \"d: e\"}, \"a\": 2}"), ["a", "b", "c"]);
-        assert_eq!(keys("say \"hello\": then \"two words\": x"), ["hello"]);
     }
 }

@@ -3,10 +3,10 @@
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
+use crate::record;
 use crate::requirement::Demand;
 use crate::samples::{Shown, Side};
 use crate::span::Span;
-use crate::trial;
 use crate::units::UnitKind;
 
 /// Samples that all show the same case.
@@ -188,7 +188,7 @@ impl Check for CopiedValues {
             if case.labels[index].component != Some(Component::OutputFormat) || !text.contains('{') {
                 continue;
             }
-            let value = real_value(text).filter(|_| trial::keys(text).len() >= 2);
+            let value = real_value(text).filter(|_| record::keys(text).len() >= 2);
             if let Some((at, length)) = value {
                 let place = Span::within(unit.text, at, length);
                 let message = format!("`{}` in a template is copied into answers", case.text(place));

@@ -4,6 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::samples::{Shown, Side};
+use crate::span::Span;
 use crate::units::UnitKind;
 
 /// An input with no output, or an output that is not there.
@@ -35,6 +36,10 @@ impl Check for HalfSample {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let samples = &case.samples;
+        for place in announced_elsewhere(case) {
+            let message = format!("`{}` shows nothing", case.shown(place));
+            sink.report(place, message, "put the sample itself in, or take the label out");
+        }
         for (at, shown) in samples.iter().enumerate() {
             let whole = shown.label.cover(shown.content);
             if shown.side != Side::Input {
@@ -67,6 +72,28 @@ impl Check for HalfSample {
             sink.report(whole, message, "show what comes back for it, or take it out");
         }
     }
+}
+
+/// `Example output: see attached` in text that was not read as a sample.
+fn announced_elsewhere(case: &Case<'_>) -> Vec<Span> {
+    let mut found = Vec::new();
+    for unit in case.units.iter().filter(|unit| unit.kind != UnitKind::Mark) {
+        let read = |shown: &&Shown| shown.label.cover(shown.content).overlaps(unit.text);
+        let mut at = unit.text.start();
+        for line in case.text(unit.text).split_inclusive('\n') {
+            let named = line.split_once(':').filter(|(label, _)| {
+                let label = label.to_lowercase();
+                label.len() <= 30 && (label.starts_with("example") || label.starts_with("sample"))
+            });
+            if named.is_some_and(|(_, rest)| is_elsewhere(rest))
+                && !case.samples.iter().any(|shown| read(&shown))
+            {
+                found.push(Span::new(at, at + line.trim_end().len()));
+            }
+            at += line.len();
+        }
+    }
+    found
 }
 
 fn is_elsewhere(content: &str) -> bool {

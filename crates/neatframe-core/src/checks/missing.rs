@@ -4,8 +4,8 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::{Component, Facet};
 use crate::finding::{Family, Severity};
 use crate::frame::{Importance, Part};
+use crate::record;
 use crate::span::Span;
-use crate::trial;
 
 /// A required or recommended component has no unit.
 pub(super) struct AbsentPart;
@@ -104,11 +104,11 @@ impl Check for IntricateFormat {
         let template = (0..case.units.len()).find(|&unit| {
             let shape = case.labels[unit].component == Some(Component::OutputFormat);
             let text = case.text(case.units[unit].text);
-            shape && text.contains('{') && trial::keys(text).len() >= INTRICATE_FIELDS
+            shape && text.contains('{') && record::keys(text).len() >= INTRICATE_FIELDS
         });
         if let Some(unit) = template {
             let span = case.units[unit].text;
-            let count = trial::keys(case.text(span)).len();
+            let count = record::keys(case.text(span)).len();
             sink.report(
                 span,
                 format!("a record of {count} fields and no filled one"),

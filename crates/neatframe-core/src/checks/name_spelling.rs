@@ -1,8 +1,8 @@
 //! The persona's name, spelled two ways.
 
 use super::{Case, Check, Meta, Sink};
-use crate::component::Component;
 use crate::finding::{Family, Severity};
+use crate::persona;
 use crate::words::Word;
 
 /// The persona's name, spelled two ways.
@@ -31,17 +31,7 @@ impl Check for NameSpelling {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
-        let persona = (0..case.units.len())
-            .filter(|&unit| case.labels[unit].serves(Component::Role))
-            .find_map(|unit| {
-                let words = case.words_of(unit);
-                words.windows(3).find_map(|run| {
-                    let lower = |at: usize| run[at].lower(text);
-                    let named =
-                        (lower(0) == "you" && lower(1) == "are") || (lower(0) == "name" && lower(1) == "is");
-                    (named && is_name(text, run[2])).then_some(run[2])
-                })
-            });
+        let persona = persona::name(case).filter(|name| is_name(text, *name));
         let Some(persona) = persona else { return };
         let name = persona.text(text);
         let slipped = case.words.all().iter().find(|word| {

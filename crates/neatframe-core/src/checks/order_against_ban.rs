@@ -108,8 +108,7 @@ impl Order {
             return false;
         }
         // All that is forbidden is ordered, or everything of its kind is.
-        let same =
-            shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
+        let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
         let told = order.says
             && ban.says

@@ -50,14 +50,23 @@ impl Check for PrivateData {
             if case.text(unit.text).to_lowercase().starts_with("my name is") {
                 continue;
             }
-            let Some(name) = person(text, words) else { continue };
+            let name = person(text, words);
             let data: Vec<Span> =
                 [phone(text, words), street(text, words), birth(text, words), account(text, words)]
                     .into_iter()
                     .flatten()
                     .collect();
             let Some(span) = data.iter().copied().reduce(Span::cover) else { continue };
-            let span = span.cover(name);
+            // "He was born … and lives at …": who it is stands in the sentence before.
+            let spoken_of = data.len() >= 2
+                && words
+                    .iter()
+                    .any(|word| matches!(&*word.lower(text), "he" | "she" | "his" | "her" | "him"));
+            let span = match name {
+                Some(name) => span.cover(name),
+                None if spoken_of => span,
+                None => continue,
+            };
             // A company's own line, in the signature or the facts, belongs to no person.
             if data.len() == 1 && is_office(text, words) {
                 continue;

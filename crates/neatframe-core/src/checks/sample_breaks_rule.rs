@@ -3,6 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
+use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
 use crate::samples::Side;
 use crate::span::Span;
@@ -139,10 +140,11 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
     let is_output = |unit: &usize| case.labels[*unit].component == Some(Component::OutputFormat);
     let templates: Vec<(Span, Vec<String>)> = (0..case.units.len())
         .filter(is_output)
-        .map(|unit| (case.units[unit].text, trial::keys(&text[case.units[unit].text.range()])))
+        .map(|unit| (case.units[unit].text, record::keys(&text[case.units[unit].text.range()])))
         .filter(|(_, keys)| keys.len() >= 2)
         .collect();
     let [(template, known)] = templates.as_slice() else { return };
+    let choices = record::choices(case.text(*template));
     let records = (0..case.units.len())
         .filter(|&unit| {
             case.labels[unit].component == Some(Component::Examples)
@@ -156,7 +158,17 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         if inputs.get(known_input).is_some_and(|input| input.overlaps(content)) {
             continue;
         }
-        let keys = trial::outer_keys(&text[content.range()]);
+        let body = &text[content.range()];
+        let odd = choices.iter().find_map(|(key, choices)| {
+            let (at, value) = record::value(body, key)?;
+            (!choices.iter().any(|choice| choice == value)).then_some((at, value, choices))
+        });
+        if let Some((at, value, choices)) = odd {
+            let what = format!("`{value}` is none of {}", choices.join(", "));
+            report(case, sink, Span::within(content, at, value.len()), what, *template);
+            continue;
+        }
+        let keys = record::outer_keys(body);
         let common = keys.iter().filter(|key| known.contains(key)).count();
         if common * 2 < known.len() || common == 0 {
             continue;

@@ -24,6 +24,7 @@ static SUM: Meta = Meta {
     bad: &[
         "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
         "Score the log out of 100.\n- Facts: 50 points\n- Form: 40 points\n- Wording: 20 points",
+        "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes.",
         "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
     ],
     good: &[
@@ -42,7 +43,11 @@ impl Check for SumOff {
         let mut totals = Vec::new();
         let mut groups: Vec<Group> = Vec::new();
         for (at, unit) in case.units.iter().enumerate() {
-            if unit.kind == UnitKind::Mark || case.labels[at].component == Some(Component::Examples) {
+            let shown =
+                matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Turn | UnitKind::Table)
+                    || case.labels[at].component == Some(Component::Examples)
+                        && unit.kind != UnitKind::Sentence;
+            if shown {
                 continue;
             }
             let amounts = amounts(case, at);
@@ -79,9 +84,7 @@ impl Check for SumOff {
         for group in groups.iter().filter(|group| group.parts >= PARTS_LEAST) {
             let fits = |(amount, at): &&(Amount, usize)| {
                 let shared = || shares_a_thing(case, *at, group.first);
-                amount.of == group.of
-                    && (group.block.is_some() && !amount.each
-                        || amount.each && group.block.is_none() && shared())
+                amount.of == group.of && (!amount.each || group.block.is_none() && shared())
             };
             let Some((total, at)) = totals.iter().find(fits) else { continue };
             // Room that is left over is no fault, except where points are shared out.
@@ -157,12 +160,21 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
         }
         let led = |back: usize, options: &[&str]| at >= back && is(at - back, options);
         let scale = led(1, &["of", "to"]) && led(2, &["out", "0"]);
-        let whole = led(1, &["of"]) && at > 1 && !words[at - 2].is(vocabulary::STOP | vocabulary::VERB)
+        let whole = led(1, &["of"]) && at > 1 && !words[at - 2].is(vocabulary::STOP)
             || led(1, &["to"]) && led(2, &["up", "sum", "add"])
             || is(at + 2, &["in"]) && is(at + 3, &["total"])
             || at > 0 && led(1, &["total"]);
         let most = led(1, &["most", "maximum", "max", "than", "under"]);
         let total = scale || whole || each && most;
+        // "Six songs of 4 minutes".
+        let times = at
+            .checked_sub(3)
+            .and_then(|times| number(text, words[times]))
+            .filter(|times| *times >= 2 && led(1, &["of"]));
+        let (value, total) = match times {
+            Some(times) => (value.saturating_mul(times), false),
+            None => (value, total),
+        };
         found.push(Amount { of, value, span: words[at].span(), total, each: each && most });
     }
     found

@@ -48,7 +48,12 @@ impl Check for UnmeasuredWording {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let length_stated = case.requirements.iter().any(states_length);
-        for unit in case.demands().filter(|unit| !case.repeats.contains_key(unit)) {
+        let asks: Vec<usize> = case.demands().collect();
+        let eligible = |unit: &usize| {
+            !case.repeats.contains_key(unit)
+                && (asks.binary_search(unit).is_ok() || orders_in_passing(case, *unit))
+        };
+        for unit in (0..case.units.len()).filter(eligible) {
             let words = case.words_of(unit);
             let vague: Vec<&Hit> = case.hits[unit]
                 .iter()
@@ -82,6 +87,25 @@ impl Check for UnmeasuredWording {
             sink.report(whole, message, VAGUE[first.entry as usize].write);
         }
     }
+}
+
+/// Background that holds an order as well: "so make a plan and keep it cheap", "and now you answer it".
+fn orders_in_passing(case: &Case<'_>, unit: usize) -> bool {
+    let prose = matches!(case.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    if !prose || case.labels[unit].component != Some(Component::Context) {
+        return false;
+    }
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    words.windows(2).enumerate().any(|(at, pair)| {
+        let leads = matches!(&*pair[0].lower(text), "so" | "and" | "please" | "now" | "then");
+        let verb = pair[1].is(vocabulary::VERB) && !pair[1].is(vocabulary::STOP);
+        let object = words.get(at + 2).is_some_and(|next| {
+            matches!(&*next.lower(text), "it" | "a" | "an" | "the" | "this" | "them" | "me" | "us")
+        });
+        let you = pair[0].lower(text) == "you" && words[..at].iter().any(|word| word.lower(text) == "now");
+        (leads || you) && verb && object
+    })
 }
 
 /// An ask about something that is nowhere.
@@ -206,10 +230,7 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
         VagueKind::OpenEnd => after_samples(text, words, hit),
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
-        VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) =>
-        {
-            true
-        }
+        VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,
         VagueKind::Length => number || conditional || length_stated || explained,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),

@@ -73,12 +73,16 @@ impl Label {
         let index = component.index();
         self.also.contains(&component)
             || self.component == Some(component) && self.shares[index] >= SURE[index]
+            || self.shares[index] >= BESIDE[index]
     }
 }
 
 /// The least share of belief on a unit's own component with which it counts as there, in the order of [`Component::ALL`];
 /// found on prompts not seen in training. A line that is half taken for a sample is hardly ever one.
-const SURE: Scores = [0.25, 0.0, 0.4, 0.55, 0.3, 0.0];
+const SURE: Scores = [0.0, 0.0, 0.0, 0.6, 0.0, 0.0];
+
+/// The share of belief with which a component counts as there beside the unit's own one, found in the same way.
+const BESIDE: Scores = [0.1, 0.2, 0.15, 0.6, 0.2, 0.15];
 
 /// Everything the labelling reads.
 pub(crate) struct Reading<'a> {
@@ -101,7 +105,7 @@ pub(crate) struct Labelled {
 
 /// From which share of belief on a component beside the first counts, in the order of [`Component::ALL`]. A limit or a shape
 /// often stands inside an ask; a persona or a sample hardly ever stands inside something else.
-const ALSO: Scores = [0.25, 0.2, 0.4, 0.5, 0.1, 0.1];
+const ALSO: Scores = [0.25, 0.2, 0.4, 0.6, 0.2, 0.15];
 
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {

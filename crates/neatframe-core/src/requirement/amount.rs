@@ -8,7 +8,9 @@ use crate::span::Span;
 use crate::words::Word;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 48] = [
+const BEFORE: [(&[&str], Side); 50] = [
+    (&["limit", "is"], Side::Most),
+    (&["limit", ":"], Side::Most),
     (&["fit", "on"], Side::Most),
     (&["fit", "into"], Side::Most),
     (&["fit", "in"], Side::Most),
@@ -255,8 +257,10 @@ fn bare_count(sight: &Sight<'_>, unit: usize, words: &[Word], at: usize) -> Opti
     let said = |back: usize| words.get(first.wrapping_sub(back)).map(|word| word.lower(text));
     let asked = |back: usize| said(back).is_some_and(|word| ASKS.contains(&&*word));
     let asked = asked(1) || said(1).is_some_and(|word| matches!(&*word, "me" | "us")) && asked(2);
+    let picked = said(1).is_some_and(|word| matches!(&*word, "best" | "top" | "favourite" | "favorite"));
+    let confined = words[..first].iter().any(|word| matches!(&*word.lower(text), "just" | "only"));
     let alone = first == 0 || said(1).is_some_and(|word| matches!(&*word, "," | ":"));
-    if !ends || value < 2 || !(asked || alone && matches!(side, Some(Side::Most | Side::Least))) {
+    if !ends || value < 2 || !(asked || picked || alone && matches!(side, Some(Side::Most | Side::Least))) {
         return None;
     }
     let words_at = words[at].start;
@@ -270,6 +274,8 @@ fn bare_count(sight: &Sight<'_>, unit: usize, words: &[Word], at: usize) -> Opti
         Some(Side::Least) => Bound { least: Some(value), most: None, about: false },
         Some(Side::About) => Bound { least: Some(value), most: Some(value), about: true },
         Some(Side::Under | Side::Over) => return None,
+        // "Just your best three" is a limit.
+        _ if confined => Bound { least: None, most: Some(value), about: false },
         _ => Bound { least: Some(value), most: Some(value), about: false },
     };
     let span = words[first].span().cover(words[at].span());

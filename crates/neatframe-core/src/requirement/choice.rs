@@ -3,8 +3,8 @@
 use super::{Demand, Field, Requirement, Sight, words::quotations};
 use crate::component::Component;
 use crate::numbering;
+use crate::record::keys;
 use crate::span::Span;
-use crate::trial::keys;
 use crate::units::UnitKind;
 
 /// Forms of dates, as prompts name them.
@@ -70,7 +70,19 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 }
 
 /// Verbs that give a thing its label.
-const SORTS: [&str; 8] = ["classify", "label", "sort", "mark", "tag", "categorise", "categorize", "rate"];
+const SORTS: [&str; 11] = [
+    "classify",
+    "label",
+    "sort",
+    "mark",
+    "tag",
+    "categorise",
+    "categorize",
+    "rate",
+    "decide",
+    "choose",
+    "pick",
+];
 
 /// "Classify each line as praise, complaint, wish or noise": the labels, in lower case as they stand.
 fn sorted_into(body: &str) -> Option<Vec<String>> {
@@ -78,10 +90,12 @@ fn sorted_into(body: &str) -> Option<Vec<String>> {
     if !SORTS.contains(&&*verb) {
         return None;
     }
-    let (_, list) = body.split_once(" as ").or_else(|| body.split_once(" into "))?;
-    let list = list.trim_end_matches(['.', ':']);
-    let (most, last) = list.rsplit_once(" or ")?;
-    let names = most.trim_end_matches(',').split(", ").chain([last]).map(str::trim);
+    let list = match body.split_once(": ") {
+        Some((_, list)) => list,
+        None => body.split_once(" as ").or_else(|| body.split_once(" into "))?.1,
+    };
+    let list = list.trim_end_matches(['.', ':']).replace(", or ", ", ").replace(" or ", ", ");
+    let names = list.split(", ").map(str::trim);
     let names: Vec<String> =
         names.map(|name| name.trim_matches(['"', '`', '\'', '“', '”']).to_string()).collect();
     let short = |name: &String| {

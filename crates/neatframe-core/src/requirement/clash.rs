@@ -111,6 +111,7 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
         Measure::Paragraphs => Some((4, 15, 400)),
         Measure::Sentences => Some((3, 2, 60)),
         Measure::Words => Some((2, 1, 1)),
+        Measure::Characters => Some((1, 1, 1)),
         _ => None,
     };
     let (Some((rank, fewest, _)), Some((other_rank, _, holds))) = (size(measure), size(other)) else {
@@ -120,6 +121,8 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     match rank.cmp(&other_rank) {
         // One page is a limit, two are a demand.
         Ordering::Greater if rank == 5 && least < 2 => false,
+        // A word takes four characters with its blank, on a tight count.
+        Ordering::Greater if other_rank == 1 => rank == 2 && least.saturating_mul(4) > most,
         Ordering::Greater if other_rank == 2 => least.saturating_mul(fewest) > most,
         Ordering::Greater => least > most,
         Ordering::Less => rank == 2 && least > most.saturating_mul(holds),

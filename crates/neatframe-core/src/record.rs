@@ -1,0 +1,80 @@
+//! Records as prompts show them: their keys, what a template offers for a field, what stands in one.
+
+/// The keys of a JSON-like text, in order, no doubles.
+pub(crate) fn keys(text: &str) -> Vec<String> {
+    keys_within(text, usize::MAX)
+}
+
+/// The keys of the records themselves, not of what stands in their fields.
+pub(crate) fn outer_keys(text: &str) -> Vec<String> {
+    let depth = if text.trim_start().starts_with('[') || text.contains("[{") { 2 } else { 1 };
+    keys_within(text, depth)
+}
+
+fn keys_within(text: &str, deepest: usize) -> Vec<String> {
+    let mut found: Vec<String> = Vec::new();
+    let (mut rest, mut depth) = (text, 0usize);
+    while let Some(at) = rest.find(['"', '{', '[', '}', ']']) {
+        let body = &rest[at + 1..];
+        match rest.as_bytes()[at] {
+            b'{' | b'[' => depth += 1,
+            b'}' | b']' => depth = depth.saturating_sub(1),
+            _ => {
+                let Some(length) = body.find('"') else { break };
+                let name = &body[..length];
+                let key = body[length + 1..].trim_start().starts_with(':')
+                    && !name.is_empty()
+                    && name.len() <= 40
+                    && !name.contains(char::is_whitespace);
+                if key && depth <= deepest && !found.iter().any(|known| known == name) {
+                    found.push(name.to_string());
+                }
+                rest = &body[length + 1..];
+                continue;
+            }
+        }
+        rest = body;
+    }
+    found
+}
+
+/// The words that a template offers for a field, `"check": "a"|"b"|"c"`: each such field with its choices.
+pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
+    let offered = |key: &String| -> Option<(String, Vec<String>)> {
+        let after = template.split_once(&format!("\"{key}\""))?.1.trim_start().strip_prefix(':')?;
+        let value = after.split([',', '}', '\n']).next()?;
+        let quoted = |choice: &str| Some(choice.trim().strip_prefix('"')?.strip_suffix('"')?.to_string());
+        let choices: Vec<String> = value.split('|').map(quoted).collect::<Option<_>>()?;
+        (choices.len() >= 2).then(|| (key.clone(), choices))
+    };
+    keys(template).iter().filter_map(offered).collect()
+}
+
+/// The quoted value of a field in a record, with where it stands, in bytes.
+pub(crate) fn value<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
+    let name = format!("\"{key}\"");
+    let after = record.find(&name)? + name.len();
+    let open = after + record[after..].find('"')?;
+    let gap = record[after..open].trim();
+    let length = record[open + 1..].find('"')?;
+    (gap == ":").then(|| (open + 1, &record[open + 1..open + 1 + length]))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn keys_of_a_record() {
+        assert_eq!(keys("{\"a\": 1, \"b\": {\"c\": \"d: e\"}, \"a\": 2}"), ["a", "b", "c"]);
+        assert_eq!(keys("say \"hello\": then \"two words\": x"), ["hello"]);
+    }
+
+    #[test]
+    fn choices_of_a_template() {
+        let template = "{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}";
+        assert_eq!(choices(template), [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
+        assert_eq!(value("{\"row\": 1, \"kind\": \"mild\"}", "kind"), Some((20, "mild")));
+        assert_eq!(value("{\"kind\": 1, \"note\": \"x\"}", "kind"), None);
+    }
+}
