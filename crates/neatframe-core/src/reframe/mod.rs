@@ -1,5 +1,6 @@
 //! The restructured prompt: a plan over the review's spans, then the text and the notes that say what was changed.
 
+mod borders;
 mod chunk;
 mod layout;
 mod marks;

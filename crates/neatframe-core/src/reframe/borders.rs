@@ -1,0 +1,215 @@
+//! Borders: tags around what outsiders write, labels on the two sides of a sample.
+
+use super::plan::Plan;
+use crate::component::Component;
+use crate::edit::Edit;
+use crate::review::Review;
+use crate::samples::ARROWS;
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// The most slots that get a border; more are rows of data.
+const FENCES: usize = 20;
+
+/// `Mail: {mail}`: the slot for an outsider's text goes between tags on lines of their own.
+pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
+    let text = review.source().text();
+    let newline = review.source().line_end();
+    for finding in review.findings().iter().filter(|finding| finding.check == "unfenced-input").take(FENCES) {
+        let slot = finding.span;
+        let head = &text[..slot.start()];
+        let (lead, tail) = (head.trim_end_matches([' ', '\t']), &text[slot.end()..]);
+        let rest = tail.trim_start_matches([' ', '\t']);
+        let alone = lead.is_empty() || lead.ends_with(['\n', ':']);
+        let ends = rest.is_empty() || rest.starts_with(['\n', '\r']) || rest.starts_with(char::is_uppercase);
+        let inner = text[slot.range()].trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
+        let name: Vec<&str> =
+            inner.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
+        let words = name.join(" ");
+        let name = name.join("_");
+        if name.is_empty() || name.len() > 30 || text.contains(&format!("<{name}>")) {
+            continue;
+        }
+        if !alone || !ends {
+            take_out(plan, review, slot, (&name, &words));
+            continue;
+        }
+        let breaks = |wanted: bool| if wanted { newline } else { "" };
+        let before = breaks(lead.ends_with(':'));
+        let after = breaks(rest.starts_with(char::is_uppercase));
+        let span = Span::new(lead.len(), text.len() - if after.is_empty() { tail.len() } else { rest.len() });
+        let replacement =
+            format!("{before}<{name}>{newline}{}{newline}</{name}>{after}", &text[slot.range()]);
+        if plan.take(&[Edit { span, replacement }]) {
+            let why = "a border keeps an outsider's words apart from the instructions";
+            plan.tell(review, slot, &format!("between <{name}> and </{name}>"), why);
+        }
+    }
+}
+
+/// "The guest wrote {{message}} and now you answer": in the middle of a sentence the slot stands for words of it, so the
+/// sentence names the tag, and the slot goes into it at the end.
+fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, &str)) {
+    let text = review.source().text();
+    // In a list of messages the end is another turn's.
+    if !review.source().messages().is_empty() {
+        return;
+    }
+    let newline = review.source().line_end();
+    let before = text[..slot.start()].rsplit(|c: char| !c.is_alphanumeric()).find(|word| !word.is_empty());
+    let before = before.unwrap_or("").to_lowercase();
+    let determined = ["the", "this", "that", "following", "their", "his", "her", "your", "our", "its"];
+    let said = match &*before {
+        word if words.ends_with(word) => format!("in <{name}>"),
+        word if determined.contains(&word) => format!("{words} in <{name}>"),
+        _ => format!("the text in <{name}>"),
+    };
+    let end = text.trim_end().len();
+    let body = &text[slot.range()];
+    let block = format!("{newline}{newline}<{name}>{newline}{body}{newline}</{name}>");
+    let edits = [
+        Edit { span: slot, replacement: said.clone() },
+        Edit { span: Span::new(end, end), replacement: block },
+    ];
+    if plan.take(&edits) {
+        let why = "a border keeps an outsider's words apart from the instructions";
+        plan.tell(review, slot, &format!("{said}, which stands at the end"), why);
+    }
+}
+
+/// `"late boat" -> DELAY`: the sides of a sample are marked, so that it cannot be taken for anything else.
+pub(super) fn mark_samples(plan: &mut Plan, review: &Review) {
+    mark_pairs(plan, review);
+    let text = review.source().text();
+    // An arrow that the answer itself has to show is no mark between the sides.
+    if arrow_is_shape(review) {
+        return;
+    }
+    for (index, unit) in review.units().iter().enumerate() {
+        let line = &text[unit.text.range()];
+        let sample = review.labels()[index].component == Some(Component::Examples);
+        if !sample || !unit.opens_piece || !matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { .. }) {
+            continue;
+        }
+        let Some((arrow, length)) = ARROWS.iter().find_map(|arrow| Some((line.find(arrow)?, arrow.len())))
+        else {
+            continue;
+        };
+        let (left, right) = (line[..arrow].trim_end(), &line[arrow + length..]);
+        let quoted = [('"', '"'), ('“', '”'), ('`', '`')]
+            .iter()
+            .any(|&(open, close)| left.len() > 2 && left.starts_with(open) && left.ends_with(close));
+        let shown = ARROWS.iter().any(|arrow| right.contains(arrow));
+        if !quoted || right.trim().is_empty() || right.contains('\n') || shown {
+            continue;
+        }
+        let indent = if matches!(unit.kind, UnitKind::Item { .. }) { "  " } else { "" };
+        let newline = review.source().line_end();
+        let start = unit.text.start();
+        let input = Edit { span: Span::new(start, start), replacement: "Input: ".into() };
+        let between =
+            Span::new(start + left.len(), start + arrow + length + right.len() - right.trim_start().len());
+        let output = Edit { span: between, replacement: format!("{newline}{indent}Output: ") };
+        if plan.take(&[input, output]) {
+            plan.tell(review, between, "Input: … Output:", MARKED);
+        }
+    }
+}
+
+/// A text and the record that comes of it, in turns and with no labels: both sides are marked.
+fn mark_pairs(plan: &mut Plan, review: &Review) {
+    let text = review.source().text();
+    let units = review.units();
+    let shown = |at: usize| {
+        review.labels()[at].component == Some(Component::Examples)
+            && units[at].opens_piece
+            && matches!(units[at].kind, UnitKind::Sentence)
+    };
+    let mut at = 0;
+    while at < units.len() {
+        let run = (at..units.len())
+            .take_while(|&next| shown(next) && units[next].section == units[at].section)
+            .count();
+        let lines: Vec<&str> =
+            units[at..at + run].iter().map(|unit| text[unit.text.range()].trim()).collect();
+        let is_record = |line: &&str| line.starts_with(['{', '[']) && line.ends_with(['}', ']']);
+        let fits = |(nth, line): (usize, &&str)| {
+            if nth % 2 == 1 { is_record(line) } else { !is_record(line) && !line.ends_with(':') }
+        };
+        let single = lines.iter().all(|line| !line.contains('\n'));
+        if run >= 4 && run % 2 == 0 && single && lines.iter().enumerate().all(fits) {
+            for (nth, unit) in units[at..at + run].iter().enumerate() {
+                let start = Span::new(unit.text.start(), unit.text.start());
+                let label = if nth % 2 == 0 { "Input: " } else { "Output: " };
+                if plan.take(&[Edit { span: start, replacement: label.into() }]) && nth % 2 == 0 {
+                    plan.tell(review, unit.text, "Input: … Output: …", MARKED);
+                }
+            }
+        }
+        at += run.max(1);
+    }
+}
+
+const MARKED: &str = "marked, the sides of a sample cannot be taken for instructions";
+
+/// True when a line holds an arrow with no quotation before it: it shows what the answer looks like.
+fn arrow_is_shape(review: &Review) -> bool {
+    let text = review.source().text();
+    let bare = |line: &str| {
+        ARROWS
+            .iter()
+            .filter_map(|arrow| line.find(arrow))
+            .any(|at| !line[..at].trim_end().ends_with(['"', '”', '`']))
+    };
+    review.units().iter().any(|unit| bare(&text[unit.text.range()]))
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::ledger::Uncounted;
+    use crate::review::review;
+    use crate::source::Source;
+    use crate::{Settings, Wishes};
+
+    fn reframed(prompt: &str) -> String {
+        let source = Source::from_bytes(prompt.into()).unwrap();
+        let review = review(source, &Settings::default(), &Uncounted);
+        crate::reframe(&review, &Wishes { ask: false, offer: false, ..Wishes::default() }).text
+    }
+
+    #[test]
+    fn sides_of_samples_are_marked() {
+        let prompt = "Sort each message from a guest into LATE or OTHER.\n\nExamples:\n- \"Where is my boat?\" -> LATE\n- \"Nice crew\" -> OTHER\n\nAnswer with the class only.\n";
+        let text = reframed(prompt);
+        assert!(
+            text.contains(
+                "- Input: \"Where is my boat?\"\n  Output: LATE\n- Input: \"Nice crew\"\n  Output: OTHER"
+            ),
+            "{text}"
+        );
+        let shape = prompt.replace("with the class only", "as message -> class");
+        assert!(reframed(&shape).contains("\"Nice crew\" -> OTHER"));
+    }
+
+    #[test]
+    fn slots_for_outsiders_get_a_border() {
+        let text = reframed(
+            "Grade this essay from 1 to 6. Essay: [essay text]\nBe brief: at most 60 words. Write to the pupil.\n",
+        );
+        assert!(text.contains("Essay:\n<essay_text>\n[essay text]\n</essay_text>"), "{text}");
+        let inside = "The guest wrote {{message}} and now you answer.";
+        let text = reframed(inside);
+        assert!(text.contains("wrote the text in <message> and now you answer."), "{text}");
+        assert!(text.trim_end().ends_with("<message>\n{{message}}\n</message>"), "{text}");
+        let named = reframed("Answer the message {{message}} of the guest in two sentences.");
+        assert!(named.contains("the message in <message> of the guest"), "{named}");
+    }
+
+    #[test]
+    fn pairs_without_labels_are_marked() {
+        let prompt = "Turn each slip into a record.\n\n# Examples\nA blue scarf, deck two.\n{\"thing\": \"scarf\", \"deck\": 2}\nRed umbrella on deck one.\n{\"thing\": \"umbrella\", \"deck\": 1}\n";
+        let text = reframed(prompt);
+        assert!(text.contains("Input: A blue scarf, deck two.\nOutput: {\"thing\": \"scarf\""), "{text}");
+        assert_eq!(text, reframed(&text));
+    }
+}
