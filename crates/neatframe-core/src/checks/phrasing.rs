@@ -179,6 +179,15 @@ impl Check for HedgedOrder {
                 ["also", "always", "never", "please"].contains(&&*word.lower(case.source.text()))
             });
             let follows = verb(hit.last + 1) || also && verb(hit.last + 2);
+            // "Perhaps mention the fare": the verb is the last word of the hit and stays.
+            let own =
+                opens && hit.last > hit.first && hit.last - hit.first <= 2 && verb(hit.last) && !follows;
+            let doubt =
+                matches!(&*words[hit.first].lower(case.source.text()), "perhaps" | "maybe" | "probably");
+            if own && doubt {
+                let to = words[hit.last - 1].span();
+                finding.fix = cut(case.source.text(), words[hit.first].span().cover(to), "", true);
+            }
             let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
             if opens && follows {
                 finding.fix = cut(case.source.text(), span, HEDGES[hit.entry as usize], true);

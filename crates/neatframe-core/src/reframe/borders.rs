@@ -1,6 +1,7 @@
 //! Borders: tags around what outsiders write, labels on the two sides of a sample.
 
 use super::plan::Plan;
+use super::{Change, Note};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::review::Review;
@@ -51,8 +52,11 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
 /// sentence names the tag, and the slot goes into it at the end.
 fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, &str)) {
     let text = review.source().text();
-    // In a list of messages the end is another turn's.
-    if !review.source().messages().is_empty() {
+    // In a list of messages the end is another turn's; a template's loop and a line of several slots are rows of data.
+    let line = text[..slot.start()].rfind('\n').map_or(0, |at| at + 1)
+        ..text[slot.end()..].find('\n').map_or(text.len(), |at| slot.end() + at);
+    let several = review.slots().iter().filter(|other| line.contains(&other.span.start())).count() > 1;
+    if !review.source().messages().is_empty() || several || text[line].contains("{%") {
         return;
     }
     let newline = review.source().line_end();
@@ -69,11 +73,19 @@ fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, 
     let block = format!("{newline}{newline}<{name}>{newline}{body}{newline}</{name}>");
     let edits = [
         Edit { span: slot, replacement: said.clone() },
-        Edit { span: Span::new(end, end), replacement: block },
+        Edit { span: Span::new(end, end), replacement: block.clone() },
     ];
     if plan.take(&edits) {
         let why = "a border keeps an outsider's words apart from the instructions";
         plan.tell(review, slot, &format!("{said}, which stands at the end"), why);
+        let words = block.trim().to_string();
+        plan.notes.push(Note {
+            change: Change::Added,
+            span: None,
+            words,
+            now: "the end".into(),
+            why: why.into(),
+        });
     }
 }
 

@@ -141,7 +141,9 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let person = !same && matches!(said.as_str(), "she" | "he" | "her" | "his") && told();
     let anaphora = tied && !person && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");
-    (anaphora || next || text.starts_with(char::is_lowercase))
+    // Lines of their own that begin in lower case are how the author writes, and lean on nothing.
+    let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece;
+    (anaphora || next || goes_on)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
 }

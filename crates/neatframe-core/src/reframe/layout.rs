@@ -18,17 +18,37 @@ use std::collections::HashSet;
 /// material.
 pub(super) fn has_sections(review: &Review) -> bool {
     let sections = &review.outline().sections;
-    let mut holds = vec![false; sections.len()];
+    let mut holds = vec![0usize; sections.len()];
     for unit in review.units().iter().filter(|unit| unit.kind != UnitKind::Mark) {
-        holds[unit.section] = true;
+        holds[unit.section] += 1;
     }
+    let all: usize = holds.iter().sum();
+    let heading = |id: &usize| matches!(sections[*id].mark, Mark::Heading(_) | Mark::Title);
+    // The only heading, over all the rest, is the prompt's title.
+    let headings: Vec<usize> = (1..sections.len()).filter(heading).collect();
+    let title = match headings[..] {
+        [only] if sections[only].first == 0 => Some(only),
+        _ => None,
+    };
     let count = |tag: bool| {
-        let marked = |id: usize| id != 0 && holds[id] && (sections[id].mark == Mark::Tag) == tag;
-        (0..sections.len()).filter(|&id| marked(id)).count()
+        let marked = |id: usize| {
+            id != 0 && holds[id] > 0 && Some(id) != title && (sections[id].mark == Mark::Tag) == tag
+        };
+        let marked: Vec<usize> = (0..sections.len()).filter(|&id| marked(id)).collect();
+        // A few labelled lines among many others are no order of the whole.
+        let field = |id: usize| {
+            review
+                .outline()
+                .pieces
+                .get(sections[id].first)
+                .is_some_and(|piece| piece.kind == PieceKind::Field)
+        };
+        let inside: usize = marked.iter().map(|&id| if field(id) { 1 } else { holds[id] }).sum();
+        if tag || inside * 2 >= all { marked.len() } else { 0 }
     };
     let demanding = |id: usize| {
         let part = review.title_component(id);
-        sections[id].mark == Mark::Tag && holds[id] && part.is_some_and(|part| part != Component::Context)
+        sections[id].mark == Mark::Tag && holds[id] > 0 && part.is_some_and(|part| part != Component::Context)
     };
     let demanding = (1..sections.len()).filter(|&id| demanding(id)).count();
     count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2 || holds_stages(review)
@@ -292,7 +312,7 @@ fn written(
     let mut out = String::new();
     let mut before: Option<&Chunk> = None;
     for chunk in kept {
-        let body = chunk_text(review, chunk, edits, dropped);
+        let body = chunk_text(review, chunk, edits, dropped, bullets);
         if body.trim().is_empty() {
             continue;
         }
@@ -312,7 +332,13 @@ fn written(
     out
 }
 
-fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &HashSet<usize>) -> String {
+fn chunk_text(
+    review: &Review,
+    chunk: &Chunk,
+    edits: &[Edit],
+    dropped: &HashSet<usize>,
+    in_item: bool,
+) -> String {
     let first = edits.partition_point(|edit| edit.span.start() < chunk.span.start());
     let inside = edits[first..].iter().take_while(|edit| edit.span.end() <= chunk.span.end());
     let mut local: Vec<Edit> = inside.cloned().collect();
@@ -327,9 +353,15 @@ fn chunk_text(review: &Review, chunk: &Chunk, edits: &[Edit], dropped: &HashSet<
     let local: Vec<Edit> = merge(local).iter().map(shift).collect();
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
-    // A sentence that moves leaves the line breaks of its old paragraph behind.
-    let prose = chunk.units.clone().all(|unit| review.units()[unit].kind == UnitKind::Sentence);
-    if prose { text.split_whitespace().collect::<Vec<_>>().join(" ") } else { text.trim().to_string() }
+    // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
+    let units = review.units();
+    let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
+    let flows = in_item || !chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece);
+    if prose && flows {
+        text.split_whitespace().collect::<Vec<_>>().join(" ")
+    } else {
+        text.trim().to_string()
+    }
 }
 
 /// What goes when a unit goes: its lines when it has them for itself, else its words and the blank after them.

@@ -35,7 +35,16 @@ impl Paragraph {
             let first = next.split_whitespace().next().map_or(0, str::len);
             is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + SLACK < widest
         };
-        Paragraph { end: at + rest + 1, ragged: widest < NARROW || lines.windows(2).any(early) }
+        // Text whose sentences end amid its lines was wrapped, however its lines were cut since.
+        let flows = |piece: &Piece| {
+            let line = source.slice(piece.text);
+            [". ", "! ", "? "].iter().any(|stop| {
+                line.match_indices(stop).any(|(at, _)| line[at + 2..].starts_with(char::is_uppercase))
+            })
+        };
+        let flowing = lines.iter().filter(|line| flows(line)).count() * 4 >= lines.len();
+        let ragged = !flowing && (widest < NARROW || lines.windows(2).any(early));
+        Paragraph { end: at + rest + 1, ragged }
     }
 }
 
