@@ -91,7 +91,7 @@ impl Check for UnmeasuredWording {
 
 /// Background that holds an order as well: "so make a plan and keep it cheap", "and now you answer it".
 fn orders_in_passing(case: &Case<'_>, unit: usize) -> bool {
-    let prose = matches!(case.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let prose = matches!(case.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
     if !prose || case.labels[unit].component != Some(Component::Context) {
         return false;
     }
@@ -99,7 +99,8 @@ fn orders_in_passing(case: &Case<'_>, unit: usize) -> bool {
     let words = case.words_of(unit);
     words.windows(2).enumerate().any(|(at, pair)| {
         let leads = matches!(&*pair[0].lower(text), "so" | "and" | "please" | "now" | "then");
-        let verb = pair[1].is(vocabulary::VERB) && !pair[1].is(vocabulary::STOP);
+        let verb =
+            pair[1].is(vocabulary::VERB) && !pair[1].is(vocabulary::STOP) || pair[1].lower(text) == "do";
         let object = words.get(at + 2).is_some_and(|next| {
             matches!(&*next.lower(text), "it" | "a" | "an" | "the" | "this" | "them" | "me" | "us")
         });

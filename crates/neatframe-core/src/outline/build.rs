@@ -24,6 +24,7 @@ pub(crate) fn read(source: &Source, words: &Words) -> Outline {
         open: Vec::new(),
         hits: Vec::new(),
         bracketed: 0,
+        titles: 0,
     };
     let mut faults = Vec::new();
     if source.messages().is_empty() {
@@ -74,6 +75,7 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     let heads = |line: &&Line| line::bracketed(text, line::core(text, line.start, line.end).0).is_some();
     builder.bracketed = lines.iter().filter(heads).count();
     (builder.lines, builder.fences) = (lines, fences);
+    builder.titles = (0..builder.lines.len()).filter(|&index| builder.is_plain_title(index)).take(2).count();
     builder.run(&tags, &found);
     faults.extend(found);
 }
@@ -104,18 +106,20 @@ struct Open {
     until_blank: bool,
 }
 
-struct Builder<'a> {
-    text: &'a str,
+pub(super) struct Builder<'a> {
+    pub(super) text: &'a str,
     words: &'a Words,
-    lines: Vec<Line>,
-    fences: Vec<Fenced>,
+    pub(super) lines: Vec<Line>,
+    pub(super) fences: Vec<Fenced>,
     turns: HashMap<String, usize>,
     pieces: Vec<Piece>,
     sections: Vec<Section>,
     open: Vec<Open>,
     hits: Vec<lexicon::Hit>,
     /// How many lines are a name in brackets.
-    bracketed: usize,
+    pub(super) bracketed: usize,
+    /// Whether two lines or more are short names that stand over a part.
+    pub(super) titles: usize,
 }
 
 impl Builder<'_> {
@@ -312,7 +316,7 @@ impl Builder<'_> {
     }
 
     /// True when the line is a title underlined by the next.
-    fn underlined(&self, index: usize) -> bool {
+    pub(super) fn underlined(&self, index: usize) -> bool {
         let body = |at: usize| self.lines.get(at).map_or("", |line| self.text[line.start..line.end].trim());
         let title = body(index);
         is_underline_row(body(index + 1))
@@ -321,68 +325,6 @@ impl Builder<'_> {
             && title.starts_with(char::is_alphanumeric)
             && !title.ends_with(['.', ':', ',', ';', '?', '!', '"', '>', '}'])
             && (index == 0 || body(index - 1).is_empty())
-    }
-
-    /// Level and title of a heading; 7 for lines that only stand as titles.
-    fn heading(&self, index: usize, core: Span) -> Option<(u8, Span)> {
-        if let Some(found) = line::heading(self.text, core) {
-            return Some(found);
-        }
-        if self.underlined(index) {
-            let next = self.lines[index + 1];
-            return Some((if self.text[next.start..next.end].contains('=') { 1 } else { 2 }, core));
-        }
-        if let Some(title) = line::bold_title(self.text, core) {
-            return Some((7, title));
-        }
-        if let Some(title) = line::bracketed(self.text, core).filter(|_| self.heads_a_part(index)) {
-            return Some((7, title));
-        }
-        let body = &self.text[core.range()];
-        if line::is_capitals(body) || self.stands_as_title(index, body) {
-            let title = body.trim_end_matches(':').trim_end();
-            return Some((7, Span::new(core.start(), core.start() + title.len())));
-        }
-        None
-    }
-
-    /// True for a name in brackets that text stands under, where the prompt marks its parts so.
-    fn heads_a_part(&self, index: usize) -> bool {
-        let next = self.lines.get(index + 1).map_or("", |line| self.text[line.start..line.end].trim());
-        let slot = next.starts_with(['{', '$', '<']);
-        !next.is_empty() && !next.starts_with('[') && (slot || self.bracketed >= 2)
-    }
-
-    /// A short line with no full stop, a blank line or the end of a sentence before it and text right after it.
-    fn stands_as_title(&self, index: usize, body: &str) -> bool {
-        let line = |at: usize| self.lines.get(at).map_or("", |line| self.text[line.start..line.end].trim());
-        let next = line(index + 1);
-        let words = body.split_whitespace().count();
-        let before = if index == 0 { "" } else { line(index - 1) };
-        // Between whole sentences a word or two need no blank line to stand out.
-        let stop = |line: &str| line.ends_with(['.', '!', '?', '"']);
-        let stands_out = words <= 2 && stop(before) && stop(next) && next.len() >= 25;
-        let is_item = |at: usize| {
-            self.lines.get(at).is_some_and(|line| {
-                line::item_marker(self.text, line::core(self.text, line.start, line.end).0).is_some()
-            })
-        };
-        // A line that is a slot and nothing else: what stands over it names the input.
-        let is_slot = |line: &str| {
-            line.starts_with(['{', '$', '[', '<'])
-                && line.ends_with(['}', ']', '>'])
-                && !line.contains([' ', '"', ',', '/'])
-        };
-        let heads = words <= 5 && is_item(index + 1) || words <= 3 && is_slot(next);
-        let heads = heads && (stop(before) || is_slot(before) || is_item(index.wrapping_sub(1)));
-        (before.is_empty() || stands_out || heads)
-            && words <= 6
-            && body.starts_with(char::is_uppercase)
-            && body.chars().next_back().is_some_and(|c| c.is_alphanumeric() || c == ')')
-            && !body.contains([':', '{', '<', '[', '|', '=', ','])
-            && (next.len() > body.len() || is_item(index + 1) || is_slot(next))
-            && !next.starts_with(char::is_lowercase)
-            && self.fences[index] == Fenced::Outside
     }
 
     fn enter(&mut self, mark: Mark, title: Span, level: u8, closer: Option<usize>, until_blank: bool) {

@@ -4,6 +4,7 @@ mod build;
 mod fences;
 mod line;
 mod tags;
+mod titles;
 mod turns;
 
 pub(crate) use build::read;

@@ -1,0 +1,106 @@
+//! Which lines are titles: headings, bold lines, names in brackets, short lines that stand over a part.
+
+use super::build::Builder;
+use super::fences::Fenced;
+use super::line;
+use crate::span::Span;
+
+impl Builder<'_> {
+    /// Level and title of a heading; 7 for lines that only stand as titles.
+    pub(super) fn heading(&self, index: usize, core: Span) -> Option<(u8, Span)> {
+        if let Some(found) = line::heading(self.text, core) {
+            return Some(found);
+        }
+        if self.underlined(index) {
+            let next = self.lines[index + 1];
+            return Some((if self.text[next.start..next.end].contains('=') { 1 } else { 2 }, core));
+        }
+        if let Some(title) = line::bold_title(self.text, core) {
+            return Some((7, title));
+        }
+        if let Some(title) = line::bracketed(self.text, core).filter(|_| self.heads_a_part(index)) {
+            return Some((7, title));
+        }
+        let body = &self.text[core.range()];
+        if line::is_capitals(body) || self.stands_as_title(index, body) {
+            let title = body.trim_end_matches(':').trim_end();
+            return Some((7, Span::new(core.start(), core.start() + title.len())));
+        }
+        None
+    }
+
+    /// True for a name in brackets that text stands under, where the prompt marks its parts so.
+    fn heads_a_part(&self, index: usize) -> bool {
+        let next = self.lines.get(index + 1).map_or("", |line| self.text[line.start..line.end].trim());
+        let slot = next.starts_with(['{', '$', '<']);
+        !next.is_empty() && !next.starts_with('[') && (slot || self.bracketed >= 2)
+    }
+
+    /// A short line with no full stop, a blank line or the end of a sentence before it and text right after it.
+    fn stands_as_title(&self, index: usize, body: &str) -> bool {
+        let before = if index == 0 { "" } else { self.body(index - 1) };
+        let next = self.body(index + 1);
+        let words = body.split_whitespace().count();
+        // Between whole sentences a word or two need no blank line to stand out.
+        let stands_out = words <= 2 && stops(before) && stops(next) && next.len() >= 25;
+        let heads = words <= 5 && self.is_item(index + 1) || words <= 3 && is_slot(next);
+        let heads = heads && (stops(before) || is_slot(before) || self.is_item(index.wrapping_sub(1)));
+        let one_of_several =
+            self.titles >= 2 && (self.is_plain_title(index) || words <= 5 && self.is_item(index + 1));
+        (before.is_empty() || stands_out || heads || one_of_several)
+            && words <= 6
+            && is_name(body)
+            && (next.len() > body.len() || self.is_item(index + 1) || is_slot(next) || one_of_several)
+            && !next.starts_with(char::is_lowercase)
+            && self.fences[index] == Fenced::Outside
+    }
+
+    /// A name of a few words between the end of one part and the beginning of another. One alone may be anything; two
+    /// are how the author marks parts.
+    pub(super) fn is_plain_title(&self, index: usize) -> bool {
+        let (body, next) = (self.body(index), self.body(index + 1));
+        let words = body.split_whitespace().count();
+        if words > 4 || !is_name(body) || next.is_empty() || self.fences[index] != Fenced::Outside {
+            return false;
+        }
+        let before = if index == 0 { "" } else { self.body(index - 1) };
+        let ends = before.is_empty()
+            || stops(before)
+            || is_slot(before)
+            || line::is_rule(before)
+            || self.is_item(index.wrapping_sub(1));
+        let sentence = stops(next) && next.split_whitespace().count() >= 3.max(words + 2);
+        let spoken = next.split_once(": ").is_some_and(|(speaker, _)| speaker.len() <= 16);
+        ends && (sentence || spoken || is_slot(next) || line::is_rule(next) || self.is_item(index + 1))
+    }
+
+    /// The words of a line.
+    fn body(&self, index: usize) -> &str {
+        self.lines.get(index).map_or("", |line| self.text[line.start..line.end].trim())
+    }
+
+    fn is_item(&self, index: usize) -> bool {
+        self.lines.get(index).is_some_and(|line| {
+            line::item_marker(self.text, line::core(self.text, line.start, line.end).0).is_some()
+        })
+    }
+}
+
+/// True at the end of a sentence.
+fn stops(line: &str) -> bool {
+    line.ends_with(['.', '!', '?', '"'])
+}
+
+/// A line that is a slot and nothing else: what stands over it names the input.
+fn is_slot(line: &str) -> bool {
+    line.starts_with(['{', '$', '[', '<'])
+        && line.ends_with(['}', ']', '>'])
+        && !line.contains([' ', '"', ',', '/'])
+}
+
+/// A capital first, no sign in it, a letter or number last.
+fn is_name(body: &str) -> bool {
+    body.starts_with(char::is_uppercase)
+        && body.chars().next_back().is_some_and(|c| c.is_alphanumeric() || c == ')')
+        && !body.contains([':', '{', '<', '[', '|', '=', ','])
+}
