@@ -77,7 +77,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
             continue;
         }
         let bare = Span::new(unit.text.start(), unit.text.start());
-        let sides = matches!(label, None if sample && unit.kind != UnitKind::Code && !titled)
+        let sides = (label.is_none() && sample && unit.kind != UnitKind::Code && !titled)
             .then(|| arrow(case, bare, unit.text, unit.section))
             .flatten()
             .or_else(|| {

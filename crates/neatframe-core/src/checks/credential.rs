@@ -118,6 +118,9 @@ pub(super) fn has_digit(text: &str) -> bool {
     text.bytes().any(|b| b.is_ascii_digit())
 }
 
+/// No key, and no address that holds one, is shorter, in bytes.
+const SHORTEST: usize = 10;
+
 /// A long run of mixed characters that no word or address is.
 fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
     let span = case.units[unit].text;
@@ -140,6 +143,9 @@ fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
     for token in body.split_whitespace() {
         let start = at + body[at..].find(token)?;
         at = start + token.len();
+        if token.len() < SHORTEST {
+            continue;
+        }
         let bare = token.trim_matches(['"', '\'', '`', ',', ';', '.', ')', '(', '“', '”']);
         let address = bare.contains("://") && !bare.contains('@')
             || bare.starts_with('/')

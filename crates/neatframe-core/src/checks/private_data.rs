@@ -45,6 +45,10 @@ impl Check for PrivateData {
             if sample || matches!(unit.kind, UnitKind::Code | UnitKind::Turn | UnitKind::Mark) {
                 continue;
             }
+            // Every kind of data looked for holds a digit.
+            if !has_digit(case.text(unit.text)) {
+                continue;
+            }
             let words = case.words_of(index);
             let text = case.source.text();
             // Who signs a letter gives their own name and address.

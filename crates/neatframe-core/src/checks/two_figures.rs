@@ -123,11 +123,14 @@ fn statement(case: &Case<'_>, unit: usize) -> Option<Statement> {
     let shown =
         matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
             || case.labels[unit].component == Some(Component::Examples);
-    if shown || words.len() > MOST_WORDS || is_exception(text, words) {
+    if shown || words.len() > MOST_WORDS {
         return None;
     }
     let mut numbers = (0..words.len()).filter(|&at| words[at].is_number());
     let (Some(at), None) = (numbers.next(), numbers.next()) else { return None };
+    if is_exception(text, words) {
+        return None;
+    }
     let measure = words.get(at + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
     let bounds = |at: usize| BOUNDS.contains(&&*words[at].lower(text));
     if (0..words.len()).any(bounds) {

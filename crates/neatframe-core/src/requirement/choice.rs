@@ -33,16 +33,22 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
         push(Demand::DateForm(form.into()));
     }
+    if let Some(choices) = sorted_into(body) {
+        push(Demand::OneOf(choices));
+        return;
+    }
+    // Labels stand in capitals or in quotation marks.
+    let loud =
+        body.as_bytes().windows(2).any(|pair| pair[0].is_ascii_uppercase() && pair[1].is_ascii_uppercase());
+    if !loud && !body.contains(['"', '“', '`']) {
+        return;
+    }
     let lower = body.to_lowercase();
     let shouted = capitals(body);
     let last = shouted.last().map(|word| format!("or {word}"));
     // "Sort each mail into QUOTE, STATUS or OTHER."
     if shouted.len() >= 3 && last.is_some_and(|last| body.contains(&last)) {
         push(Demand::OneOf(shouted));
-        return;
-    }
-    if let Some(choices) = sorted_into(body) {
-        push(Demand::OneOf(choices));
         return;
     }
     let chooses = [
@@ -155,6 +161,10 @@ fn template(body: &str) -> Vec<Field> {
 
 /// "with the columns Boat, Pier and Due": the names up to the end of the sentence.
 fn columns(body: &str) -> Vec<Field> {
+    let names = |stem: &[u8]| memchr::memmem::find(body.as_bytes(), stem).is_some();
+    if !names(b"olumns") && !names(b"eys") && !names(b"ields") {
+        return Vec::new();
+    }
     let lower = body.to_lowercase();
     let sign = ["the columns ", "columns:", "the keys ", "keys:", "the fields ", "fields:"]
         .into_iter()

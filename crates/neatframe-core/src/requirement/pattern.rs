@@ -89,7 +89,11 @@ pub(super) fn read(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         }
         let span = sight.units[unit].text;
         let body = &text[span.range()];
-        let shown = SIGNS.iter().find_map(|sign| body.find(sign).map(|at| (at, at + sign.len())));
+        let told = ["orm", "attern", "ritten", "ook like"]
+            .iter()
+            .any(|part| memchr::memmem::find(body.as_bytes(), part.as_bytes()).is_some());
+        let shown =
+            SIGNS.iter().filter(|_| told).find_map(|sign| body.find(sign).map(|at| (at, at + sign.len())));
         let shown = shown.and_then(|(at, end)| shown_form(text, span, span.start() + at, span.start() + end));
         let words = sight.words.within(span);
         let Some(pattern) = shown.or_else(|| told_form(text, words)) else { continue };
