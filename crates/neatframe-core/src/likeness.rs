@@ -48,6 +48,7 @@ const FRAMING: &[&str] = &[
     "first",
     "forget",
     "get",
+    "gets",
     "give",
     "given",
     "go",
@@ -84,6 +85,7 @@ const FRAMING: &[&str] = &[
     "output",
     "over",
     "overall",
+    "own",
     "part",
     "parts",
     "please",
@@ -113,6 +115,7 @@ const FRAMING: &[&str] = &[
     "use",
     "used",
     "very",
+    "voice",
     "want",
     "way",
     "well",
@@ -155,6 +158,7 @@ const SAME: &[(&str, u8)] = &[
     ("client", 4),
     ("clients", 4),
     ("concise", 1),
+    ("correct", 14),
     ("courteous", 2),
     ("customer", 4),
     ("customers", 4),
@@ -185,6 +189,7 @@ const SAME: &[(&str, u8)] = &[
     ("price", 0),
     ("prices", 0),
     ("professional", 11),
+    ("right", 14),
     ("short", 1),
     ("simple", 6),
     ("spend", 13),
@@ -199,7 +204,16 @@ const SAME: &[(&str, u8)] = &[
 pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut gist = Gist::default();
     let (mut negations, mut only, mut beyond) = (0u32, false, false);
-    for word in words {
+    // "Use active, not passive": what stands behind the comma only says it the other way round.
+    let tail = words.windows(2).position(|pair| pair[0].text(text) == "," && pair[1].lower(text) == "not");
+    let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
+    for (at, word) in words.iter().enumerate() {
+        // "One by one" counts nothing.
+        let by = |at: usize| words.get(at).is_some_and(|word| word.lower(text) == "by");
+        let one = word.lower(text) == "one" && (by(at + 1) || at > 0 && by(at - 1));
+        if one {
+            continue;
+        }
         if word.is_number() {
             let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
             let digits = word.text(text).replace(',', "").parse().unwrap_or(value);

@@ -37,10 +37,17 @@ pub(crate) const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
 /// The two sides of a sample that an arrow parts: `"the boat was late" -> LATE`.
 fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<[Shown; 2]> {
     let text = case.text(content);
+    // "Before: … After: …" on one line.
+    let after = || {
+        [" After: ", " Output: ", " Answer: "].iter().find_map(|mark| Some((text.find(mark)?, mark.len())))
+    };
     // `"late again" > complaint`: only a quotation makes the sign an arrow.
     let pointed = || text.find("\" > ").map(|at| (at + 1, 3));
-    let (at, length) =
-        ARROWS.iter().find_map(|arrow| Some((text.find(arrow)?, arrow.len()))).or_else(pointed)?;
+    let (at, length) = ARROWS
+        .iter()
+        .find_map(|arrow| Some((text.find(arrow)?, arrow.len())))
+        .or_else(pointed)
+        .or_else(after)?;
     let shown = |side, content| Shown { side, label, content, spoken: false, section };
     let left = Span::new(content.start(), content.start() + at);
     Some([shown(Side::Input, left), shown(Side::Output, Span::new(left.end() + length, content.end()))])

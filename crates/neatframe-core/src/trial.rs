@@ -14,8 +14,9 @@ pub(crate) struct Breach {
 pub(crate) fn is_testable(rule: &Requirement) -> bool {
     match &rule.demand {
         Demand::Amount { measure, .. } => {
-            is_countable(measure)
-                && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_)))
+            *measure == Measure::Items("options")
+                || is_countable(measure)
+                    && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_)))
         }
         Demand::Manner { axis, pole } => matches!(
             (*axis, *pole),
@@ -114,6 +115,13 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 |text: &str| text.trim_end_matches(['"', '”', '*', '`', '.', ' ', '\n', '!']).to_lowercase();
             (!bare(body).ends_with(&bare(words)) && !spoken)
                 .then(|| Breach { place: content, what: format!("a sample does not end with `{words}`") })
+        }
+        // "Four options", and a sample with A), B) and C).
+        Demand::Amount { measure: Measure::Items("options" | "answers"), bound } => {
+            let count =
+                ["A)", "B)", "C)", "D)", "E)", "F)"].iter().take_while(|mark| body.contains(**mark)).count();
+            let off = count >= 2 && !bound.holds(count);
+            off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
         }
         Demand::Amount { measure, bound } => {
             let (part, named) = match &rule.subject {
@@ -240,7 +248,11 @@ fn whole_word(text: &str, words: &str) -> Option<usize> {
     if hay.len() != text.len() || needle.is_empty() {
         return None;
     }
+    let sign = !needle.contains(char::is_alphanumeric);
     hay.match_indices(&needle).map(|(at, _)| at).find(|&at| {
+        if sign {
+            return true;
+        }
         let before = hay[..at].chars().next_back();
         let after = hay[at + needle.len()..].chars().next();
         !before.is_some_and(char::is_alphanumeric) && !after.is_some_and(char::is_alphanumeric)

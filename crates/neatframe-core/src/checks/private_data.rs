@@ -167,13 +167,23 @@ fn street(text: &str, words: &[Word]) -> Option<Span> {
         "street", "st", "road", "rd", "rise", "close", "lane", "avenue", "ave", "square", "drive", "row",
         "way", "court", "place", "crescent", "terrace", "gardens",
     ];
-    words.windows(4).chain(words.windows(3)).find_map(|run| {
-        let number = run[0].text(text);
-        let last = run[run.len() - 1].text(text);
-        let named = run[1..].iter().all(|word| word.text(text).starts_with(char::is_uppercase));
+    // `Elm Row 9`: the number behind the name.
+    let behind = words.windows(3).find_map(|run| {
+        let named = run[..2].iter().all(|word| word.text(text).starts_with(char::is_uppercase));
+        let street = STREETS.contains(&&*run[1].lower(text));
+        let number = run[2].text(text);
         let numbered = number.len() <= 4 && number.starts_with(|c: char| c.is_ascii_digit());
-        (numbered && named && STREETS.contains(&last.to_lowercase().as_str()))
-            .then(|| run[0].span().cover(run[run.len() - 1].span()))
+        (named && street && numbered).then(|| run[0].span().cover(run[2].span()))
+    });
+    behind.or_else(|| {
+        words.windows(4).chain(words.windows(3)).find_map(|run| {
+            let number = run[0].text(text);
+            let last = run[run.len() - 1].text(text);
+            let named = run[1..].iter().all(|word| word.text(text).starts_with(char::is_uppercase));
+            let numbered = number.len() <= 4 && number.starts_with(|c: char| c.is_ascii_digit());
+            (numbered && named && STREETS.contains(&last.to_lowercase().as_str()))
+                .then(|| run[0].span().cover(run[run.len() - 1].span()))
+        })
     })
 }
 

@@ -77,6 +77,7 @@ impl Check for SampleBreaksRule {
                     rule.demand,
                     Demand::Manner { axis: "questions at a time", .. }
                         | Demand::Omit(_)
+                        | Demand::Amount { measure: Measure::Items("options"), .. }
                         | Demand::DateForm(_)
                         | Demand::Pattern(_)
                         | Demand::Manner { axis: "emoji", .. }

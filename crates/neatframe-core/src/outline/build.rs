@@ -5,7 +5,7 @@ use super::line::{self, Line};
 use super::tags::{self, Role, Tag};
 use super::turns;
 use super::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
-use crate::lexicon::{self, Set, vocabulary};
+use crate::lexicon::{self, vocabulary};
 use crate::source::Source;
 use crate::span::Span;
 use crate::words::Words;
@@ -108,7 +108,7 @@ struct Open {
 
 pub(super) struct Builder<'a> {
     pub(super) text: &'a str,
-    words: &'a Words,
+    pub(super) words: &'a Words,
     pub(super) lines: Vec<Line>,
     pub(super) fences: Vec<Fenced>,
     turns: HashMap<String, usize>,
@@ -299,9 +299,7 @@ impl Builder<'_> {
 
     /// True when the title lexicon covers the words of a label.
     fn is_known_title(&mut self, label: Span) -> bool {
-        let words = self.words.within(label);
-        lexicon::find(words, &mut self.hits);
-        self.hits.iter().any(|hit| hit.set == Set::Title && (hit.last - hit.first + 1) * 2 > words.len())
+        super::titles::covers(self.words.within(label), &mut self.hits)
     }
 
     fn looks_like_code(&self, body: &str) -> bool {

@@ -3,7 +3,9 @@
 use super::build::Builder;
 use super::fences::Fenced;
 use super::line;
+use crate::lexicon::{self, Hit, Set};
 use crate::span::Span;
+use crate::words::Word;
 
 impl Builder<'_> {
     /// Level and title of a heading; 7 for lines that only stand as titles.
@@ -71,7 +73,18 @@ impl Builder<'_> {
             || self.is_item(index.wrapping_sub(1));
         let sentence = stops(next) && next.split_whitespace().count() >= 3.max(words + 2);
         let spoken = next.split_once(": ").is_some_and(|(speaker, _)| speaker.len() <= 16);
-        ends && (sentence || spoken || is_slot(next) || line::is_rule(next) || self.is_item(index + 1))
+        ends && (sentence
+            || spoken
+            || is_slot(next)
+            || line::is_rule(next)
+            || self.is_item(index + 1)
+            || self.is_known(index))
+    }
+
+    /// True when the title lexicon covers the words of a line.
+    fn is_known(&self, index: usize) -> bool {
+        let line = self.lines[index];
+        covers(self.words.within(line::core(self.text, line.start, line.end).0), &mut Vec::new())
     }
 
     /// The words of a line.
@@ -84,6 +97,12 @@ impl Builder<'_> {
             line::item_marker(self.text, line::core(self.text, line.start, line.end).0).is_some()
         })
     }
+}
+
+/// True when the title lexicon covers more than half of the words.
+pub(super) fn covers(words: &[Word], hits: &mut Vec<Hit>) -> bool {
+    lexicon::find(words, hits);
+    hits.iter().any(|hit| hit.set == Set::Title && (hit.last - hit.first + 1) * 2 > words.len())
 }
 
 /// True at the end of a sentence.

@@ -131,6 +131,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     for (place, word) in capitals_ruled_out(text, words) {
         push(place, Demand::Omit(word));
     }
+    for (place, sign) in signs_ruled_out(text, words) {
+        push(place, Demand::Omit(sign.into()));
+    }
     if let Some((place, grade)) = reading_level(text, words) {
         push(place, Demand::ReadingLevel(grade));
     }
@@ -206,6 +209,24 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
 
 fn holds(text: &str, word: &str) -> bool {
     text.split(|c: char| !c.is_alphanumeric() && c != '\'').any(|found| found == word)
+}
+
+/// "No semicolon", "without exclamation marks": the sign itself.
+fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item = (Span, &'static str)> + 'a {
+    const SIGNS: [(&str, &str); 6] = [
+        ("semicolon", ";"),
+        ("exclamation", "!"),
+        ("hashtag", "#"),
+        ("ampersand", "&"),
+        ("asterisk", "*"),
+        ("ellipsis", "…"),
+    ];
+    words.windows(2).filter_map(move |pair| {
+        let bans = matches!(&*pair[0].lower(text), "no" | "without" | "never" | "avoid");
+        let named = pair[1].lower(text);
+        let (_, sign) = SIGNS.iter().find(|(name, _)| named.strip_suffix('s').unwrap_or(&named) == *name)?;
+        bans.then(|| (pair[0].span().cover(pair[1].span()), *sign))
+    })
 }
 
 /// Quoted stretches of up to 60 characters, with their words.
