@@ -200,7 +200,7 @@ fn every_check_that_speaks_is_right_eight_times_in_ten() {
     assert!(poor.is_empty(), "{poor:?}");
 }
 
-const RECALL_FLOOR: f64 = 0.85;
+const RECALL_FLOOR: f64 = 0.82;
 const PRECISION_FLOOR: f64 = 0.90;
 const ACCURACY_FLOOR: f64 = 0.82;
 const MISSING_FLOOR: f64 = 0.90;

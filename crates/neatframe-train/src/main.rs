@@ -19,7 +19,7 @@ const FOLDS: usize = 6;
 const FIRST_PENALTY: f32 = 6.0;
 const SECOND_PENALTY: f32 = 1.0;
 /// Few rounds keep the first stage near what the lexicon says where prompts seen say little.
-const FIRST_ROUNDS: usize = 18;
+const FIRST_ROUNDS: usize = 6;
 const LABELLED: [&str; 2] =
     ["crates/neatframe-core/tests/labelled/train", "crates/neatframe-core/tests/labelled/faults"];
 const WEIGHTS: &str = "crates/neatframe-core/data/weights.txt";

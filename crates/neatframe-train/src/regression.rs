@@ -57,7 +57,7 @@ impl Regression {
     }
 }
 
-const RATE: f32 = 0.12;
+const RATE: f32 = 0.05;
 
 #[cfg(test)]
 mod tests {

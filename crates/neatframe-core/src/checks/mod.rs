@@ -205,6 +205,9 @@ pub(crate) fn has(labels: &[Label], part: Part) -> bool {
     })
 }
 
+/// The longest line that names a manner and nothing else, in bytes.
+const MANNER: usize = 24;
+
 /// See [`Case::demands`].
 pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterator<Item = usize> + 'a {
     (0..units.len()).filter(|&unit| {
@@ -212,8 +215,10 @@ pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterat
         let asking = [Component::Role, Component::Task, Component::Constraints, Component::OutputFormat];
         // "Each fare has to come with its link" asks, even where it reads like a fact.
         let obliges = label.facets.contains(Facet::Obligation);
+        // "formal" on a line of its own.
+        let manner = label.facets.contains(Facet::Tone) && units[unit].text.len() <= MANNER;
         let sample = label.component == Some(Component::Examples);
-        let asks = !sample && (obliges || asking.iter().any(|part| label.serves(*part)));
+        let asks = !sample && (obliges || manner || asking.iter().any(|part| label.serves(*part)));
         let prose =
             !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
         asks && prose

@@ -93,6 +93,14 @@ fn block(case: &Case<'_>, sink: &mut Sink<'_>, demands: &[usize], run: &[(usize,
 
 /// A step, and the part of the answer that comes of it.
 fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    // What both confine is a rule, whatever else the two ask.
+    let confines = |unit: usize| {
+        let text = case.source.text();
+        case.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "only" | "solely" | "exclusively"))
+    };
+    if confines(unit) && confines(earlier) {
+        return false;
+    }
     let kinds = (case.labels[unit].component, case.labels[earlier].component);
     let template = case.units[earlier].kind == UnitKind::Field;
     match kinds {

@@ -184,8 +184,12 @@ pub(crate) fn some_task(labels: &mut [Label]) {
         return;
     }
     let share = |label: &Label| label.shares[Component::Task.index()];
-    let best = labels.iter_mut().reduce(|best, other| if share(other) > share(best) { other } else { best });
-    if let Some(label) = best.filter(|label| share(label) >= LEAST_TASK) {
+    let sample = |label: &Label| label.component == Some(Component::Examples);
+    let rank = |label: &Label| {
+        share(label) + if label.facets.contains(Facet::Goal) && !sample(label) { 1.0 } else { 0.0 }
+    };
+    let best = labels.iter_mut().reduce(|best, other| if rank(other) > rank(best) { other } else { best });
+    if let Some(label) = best.filter(|label| rank(label) >= LEAST_TASK) {
         label.also.push(Component::Task);
     }
 }
