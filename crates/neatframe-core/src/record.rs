@@ -50,14 +50,16 @@ pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
     keys(template).iter().filter_map(offered).collect()
 }
 
-/// The quoted value of a field in a record, with where it stands, in bytes.
-pub(crate) fn value<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
+/// The quoted values of a field in a record, each with where it stands, in bytes.
+pub(crate) fn values<'a>(record: &'a str, key: &str) -> Vec<(usize, &'a str)> {
     let name = format!("\"{key}\"");
-    let after = record.find(&name)? + name.len();
-    let open = after + record[after..].find('"')?;
-    let gap = record[after..open].trim();
-    let length = record[open + 1..].find('"')?;
-    (gap == ":").then(|| (open + 1, &record[open + 1..open + 1 + length]))
+    let value = |at: usize| {
+        let after = at + name.len();
+        let open = after + record[after..].find('"')?;
+        let length = record[open + 1..].find('"')?;
+        (record[after..open].trim() == ":").then(|| (open + 1, &record[open + 1..open + 1 + length]))
+    };
+    record.match_indices(&name).filter_map(|(at, _)| value(at)).collect()
 }
 
 #[cfg(test)]
@@ -74,7 +76,8 @@ mod tests {
     fn choices_of_a_template() {
         let template = "{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}";
         assert_eq!(choices(template), [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
-        assert_eq!(value("{\"row\": 1, \"kind\": \"mild\"}", "kind"), Some((20, "mild")));
-        assert_eq!(value("{\"kind\": 1, \"note\": \"x\"}", "kind"), None);
+        assert_eq!(values("{\"row\": 1, \"kind\": \"mild\"}", "kind"), [(20, "mild")]);
+        assert_eq!(values("[{\"who\": \"a\"}, {\"who\": \"b\"}]", "who").len(), 2);
+        assert!(values("{\"kind\": 1, \"note\": \"x\"}", "kind").is_empty());
     }
 }

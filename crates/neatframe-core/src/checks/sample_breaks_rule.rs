@@ -161,8 +161,9 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         let body = &text[content.range()];
         let odd = choices.iter().find_map(|(key, choices)| {
-            let (at, value) = record::value(body, key)?;
-            (!choices.iter().any(|choice| choice == value)).then_some((at, value, choices))
+            let odd = |(_, value): &(usize, &str)| !choices.iter().any(|choice| choice == value);
+            let (at, value) = record::values(body, key).into_iter().find(odd)?;
+            Some((at, value, choices))
         });
         if let Some((at, value, choices)) = odd {
             let what = format!("`{value}` is none of {}", choices.join(", "));

@@ -5,7 +5,7 @@ use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::is_exception;
+use crate::requirement::{Demand, Measure, Subject, is_exception};
 use crate::span::Span;
 use crate::units::UnitKind;
 use std::collections::HashMap;
@@ -25,12 +25,14 @@ static FIGURES: Meta = Meta {
     bad: &[
         "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the varnish dry for 15 hours.",
         "A refund takes 5 days. Say that refunds take 10 days.",
+        "Write 15 questions for the crew. Five of the twelve questions need a chart.",
     ],
     good: &[
         "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the paint dry for 15 hours.",
         "A refund takes 5 days. An express refund takes 2 days.",
         "The ticket costs 4 crowns. After six the ticket costs 2 crowns.",
         "- Pier A: 10 minutes\n- Pier B: 20 minutes",
+        "Write 15 questions for the crew. Five of the 15 questions need a chart.",
     ],
 };
 
@@ -40,6 +42,7 @@ impl Check for TwoFigures {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        miscounted(case, sink);
         // By what the figure measures and the first thing it is said of, so that few are compared.
         let mut said: HashMap<(u32, u32), Vec<Statement>> = HashMap::new();
         for unit in 0..case.units.len() {
@@ -60,6 +63,43 @@ impl Check for TwoFigures {
             for thing in &statement.things {
                 said.entry((statement.measure, thing.stem)).or_default().push(statement.clone());
             }
+        }
+    }
+}
+
+/// "Five of the twelve questions", where fifteen are asked for.
+fn miscounted(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let counts: Vec<(&'static str, u32, Span)> = case
+        .requirements
+        .iter()
+        .filter(|rule| !matches!(rule.subject, Subject::Each(_)) && !rule.conditional)
+        .filter_map(|rule| match rule.demand {
+            Demand::Amount { measure: Measure::Items(things), bound } if bound.least == bound.most => {
+                Some((things, bound.most?, rule.span))
+            }
+            _ => None,
+        })
+        .take(NEAR)
+        .collect();
+    // Where two counts of one thing are asked for, either may be meant.
+    let known = |things: &str| {
+        let mut of = counts.iter().filter(|(counted, ..)| *counted == things);
+        of.next().filter(|_| of.next().is_none())
+    };
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        let found = words.windows(4).find_map(|run| {
+            let of = run[0].lower(text) == "of" && run[1].lower(text) == "the";
+            let number = vocabulary::number_value(run[2].id).or_else(|| run[2].text(text).parse().ok());
+            let (_, count, place) = known(&run[3].lower(text)).filter(|_| of)?;
+            let number = number.filter(|number| number != count)?;
+            Some((run[1].span().cover(run[3].span()), number, *count, *place))
+        });
+        if let Some((span, number, count, place)) = found {
+            let line = case.source.position(place.start()).line;
+            let message = format!("{number} are spoken of, and line {line} asks for {count}");
+            sink.report(span, message, "keep one figure").related.push(place);
         }
     }
 }

@@ -232,6 +232,14 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
         VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,
+        // "Ask for both, so that the call is short" gives the reason.
+        VagueKind::Length
+            if words[..hit.first]
+                .windows(2)
+                .any(|pair| pair[0].lower(text) == "so" && pair[1].lower(text) == "that") =>
+        {
+            true
+        }
         VagueKind::Length => number || conditional || length_stated || explained,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
