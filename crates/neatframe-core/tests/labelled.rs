@@ -1,22 +1,10 @@
 //! How well units are read, on labelled prompts that the weights were not trained on.
 #![allow(clippy::unwrap_used, clippy::disallowed_methods)]
 
-use neatframe_core::{
-    Component, CountTokens, Family, Finding, Review, Settings, Source, Tokens, UnitKind, review,
-};
+mod common;
+
+use neatframe_core::{Component, Family, Finding, Review, UnitKind};
 use std::ops::Range;
-
-struct Bytes;
-
-impl CountTokens for Bytes {
-    fn encoding(&self) -> &str {
-        "bytes"
-    }
-
-    fn count(&self, text: &str) -> Tokens {
-        Tokens { lengths: vec![1; text.len()], exact: true }
-    }
-}
 
 /// A prompt, and what a careful reader says of each line: the accepted labels of each sentence, and the families of its faults.
 struct Labelled {
@@ -44,8 +32,7 @@ fn read(name: &str, text: &str) -> Labelled {
         }
         prompt.push('\n');
     }
-    let source = Source::from_bytes(prompt.into_bytes()).unwrap();
-    Labelled { name: name.into(), review: review(source, &Settings::default(), &Bytes), lines, faults }
+    Labelled { name: name.into(), review: common::read(&prompt), lines, faults }
 }
 
 fn component(letter: char) -> Option<Component> {

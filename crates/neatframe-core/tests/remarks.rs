@@ -1,40 +1,9 @@
 //! What is remarked on and what is not, a row each: a prompt, and the checks of one family that it raises.
-#![allow(clippy::unwrap_used)]
 
-use neatframe_core::{CountTokens, Family, Settings, Source, Tokens, review};
-
-struct Bytes;
-
-impl CountTokens for Bytes {
-    fn encoding(&self) -> &str {
-        "bytes"
-    }
-
-    fn count(&self, text: &str) -> Tokens {
-        Tokens { lengths: vec![1; text.len()], exact: true }
-    }
-}
-
-/// The checks of a family that a prompt raises, each once for every finding.
-fn raised(family: Family, text: &str) -> Vec<&'static str> {
-    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
-    let review = review(source, &Settings::default(), &Bytes);
-    review.findings().iter().filter(|finding| finding.family == family).map(|finding| finding.check).collect()
-}
-
-macro_rules! remarks {
-    ($family:ident: $($name:ident: $text:expr => [$($check:expr),*];)*) => {
-        $(#[test]
-        fn $name() {
-            let wanted: Vec<&str> = vec![$($check),*];
-            assert_eq!(raised(Family::$family, $text), wanted);
-        })*
-    };
-}
+#[macro_use]
+mod common;
 
 mod vague {
-    use super::*;
-
     remarks! { Vague:
         quality: "Write a compelling notice for the quay." => ["unmeasured-wording"];
         quality_with_a_sample: "Write a compelling notice, for example \"Hop on, the last boat waits for nobody\"." => [];
@@ -63,8 +32,6 @@ mod vague {
 }
 
 mod wordy {
-    use super::*;
-
     remarks! { Wordy:
         greeting: "Hello there! Write the notice." => ["padding"];
         thanks: "Write the notice. Thanks in advance!" => ["padding"];
@@ -79,8 +46,6 @@ mod wordy {
 }
 
 mod redundant {
-    use super::*;
-
     remarks! { Redundant:
         same_words: "Name the pier. Use plain words. Name the pier." => ["said-before"];
         other_words: "Sentences have at most 20 words. No sentence is longer than 20 words." => ["said-before"];
@@ -95,8 +60,6 @@ mod redundant {
 }
 
 mod conflict {
-    use super::*;
-
     remarks! { Conflict:
         lengths: "Keep the reply under 50 words. The reply has at least 200 words." => ["clashing-demands"];
         lengths_of_two_things: "Keep the title under 10 words. The text has at least 200 words." => [];
@@ -123,8 +86,6 @@ mod conflict {
 }
 
 mod phrasing {
-    use super::*;
-
     remarks! { Phrasing:
         manner: "Write the notice. Don't sound like an advert." => ["bare-prohibition"];
         manner_with_a_way: "Write the notice. Don't sound like an advert; write as a neighbour would speak." => [];
@@ -143,8 +104,6 @@ mod phrasing {
 }
 
 mod example {
-    use super::*;
-
     remarks! { Example:
         label_that_is_none: "Sort each slip into LATE, LOST or OTHER.\nSlip: gone\nLabel: LOST\nSlip: late\nLabel: TARDY" => ["sample-breaks-rule"];
         label_in_another_case: "Sort each slip into LATE, LOST or OTHER.\nSlip: gone\nLabel: LOST\nSlip: late\nLabel: Late" => [];
@@ -158,8 +117,6 @@ mod example {
 }
 
 mod steps {
-    use super::*;
-
     remarks! { Steps:
         gap: "1. Read it.\n2. Sort it.\n4. Send it." => ["step-numbers"];
         double: "1. Read it.\n2. Sort it.\n2. Send it." => ["step-numbers"];
@@ -176,8 +133,6 @@ mod steps {
 }
 
 mod slot {
-    use super::*;
-
     remarks! { Slot:
         left_over: "Write to [insert name here] about the fare." => ["left-over-slot"];
         note_in_brackets: "Sum up the log: (paste the log here)" => ["left-over-slot"];
@@ -193,8 +148,6 @@ mod slot {
 }
 
 mod markup {
-    use super::*;
-
     remarks! { Markup:
         open_tag: "<facts>\nTwo ferries sail.\n\nWrite the notice." => ["open-tag"];
         stray_tag: "Write the notice.\n</facts>" => ["open-tag"];
@@ -208,8 +161,6 @@ mod markup {
 }
 
 mod exposure {
-    use super::*;
-
     remarks! { Exposure:
         password: "Log in as purser, password Gull-Quay-77." => ["credential"];
         token: "Send the header X-Key: lh_live_7Qp2mT91zRb4." => ["credential"];

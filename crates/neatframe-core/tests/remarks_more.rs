@@ -1,40 +1,9 @@
 //! Remarks that take a second look: sums, standing against one another in other words, samples against definitions.
-#![allow(clippy::unwrap_used)]
 
-use neatframe_core::{CountTokens, Family, Settings, Source, Tokens, review};
-
-struct Bytes;
-
-impl CountTokens for Bytes {
-    fn encoding(&self) -> &str {
-        "bytes"
-    }
-
-    fn count(&self, text: &str) -> Tokens {
-        Tokens { lengths: vec![1; text.len()], exact: true }
-    }
-}
-
-/// The checks of a family that a prompt raises, each once for every finding.
-fn raised(family: Family, text: &str) -> Vec<&'static str> {
-    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
-    let review = review(source, &Settings::default(), &Bytes);
-    review.findings().iter().filter(|finding| finding.family == family).map(|finding| finding.check).collect()
-}
-
-macro_rules! remarks {
-    ($family:ident: $($name:ident: $text:expr => [$($check:expr),*];)*) => {
-        $(#[test]
-        fn $name() {
-            let wanted: Vec<&str> = vec![$($check),*];
-            assert_eq!(raised(Family::$family, $text), wanted);
-        })*
-    };
-}
+#[macro_use]
+mod common;
 
 mod conflict {
-    use super::*;
-
     remarks! { Conflict:
         table_alone_and_a_note: "Give the fares as one table, nothing else. Below the table write a paragraph on the winter season." => ["clashing-demands"];
         json_alone_and_a_word: "Return the fares as JSON.\nReturn only the JSON.\nAdd a line on how sure you are after the JSON." => ["clashing-demands"];
@@ -65,8 +34,6 @@ mod conflict {
 }
 
 mod example {
-    use super::*;
-
     remarks! { Example:
         label_not_among_those_named: "Classify each line as praise, complaint, wish or noise.\n\nExamples\n\"Lovely crew!\" -> praise\n\"Please sell tea\" -> suggestion" => ["sample-breaks-rule"];
         name_too_long: "Find names for the boat. The names have at most two words. Something like \"The Little Grey Gull\"." => ["sample-breaks-rule"];
@@ -77,8 +44,6 @@ mod example {
 }
 
 mod phrasing {
-    use super::*;
-
     remarks! { Phrasing:
         no_apostrophe: "write the letter\ndont repeat the timetable" => ["bare-prohibition"];
         jargon: "Answer the guest. Don't use nautical jargon." => ["bare-prohibition"];
@@ -91,8 +56,6 @@ mod phrasing {
 }
 
 mod vague {
-    use super::*;
-
     remarks! { Vague:
         where_it_fits: "Be funny where it fits." => ["unmeasured-wording"];
         insider: "Include some insider tips." => ["unmeasured-wording"];
@@ -111,8 +74,6 @@ mod vague {
 }
 
 mod slot {
-    use super::*;
-
     remarks! { Slot:
         not_among_the_parameters: "Parameters: log, pier\n\nSum up {log} for {pier} and sign as {clerk}." => ["undeclared-slot"];
         listed_and_never_used: "# You receive\n- `log`: the log of the day\n- `tides`: the tide table\n- `crew`: who was on duty\n\nSum it up.\n<log>\n{{log}}\n</log>\n<tides>\n{{tides}}\n</tides>" => ["unused-input"];
@@ -124,8 +85,6 @@ mod slot {
 }
 
 mod others {
-    use super::*;
-
     remarks! { Steps:
         lost_letter: "Judge by:\n(a) Was it answered?\n(b) Was it polite?\n\nFor (d), count the minutes." => ["lost-reference"];
         known_letter: "Judge by:\n(a) Was it answered?\n(b) Was it polite?\n\nFor (b), name the line." => [];
@@ -151,5 +110,65 @@ mod others {
     remarks! { Example:
         arrow_behind_a_label: "Decide whether to wake the crew.\n\nEXAMPLES\nlog: 03:10 cold, 03:15 cold -> {\"wake\": true}\nlog: 12:00 warm -> {\"wake\": false}" => [];
         image_prompt: "prompt: picture of the new boat\nphoto of a white boat on grey water\nno people, no text" => [];
+    }
+}
+
+mod reading {
+    // What stands between the lines of a prompt: titles, wraps, borders.
+    remarks! { Vague:
+        words_of_a_title: "Opening hours\nThe pier is open from 7 to 19.\nGood to know\nThe last boat leaves at 18." => [];
+        notes_in_lower_case: "write the notice for the pier\nkeep it short\nname the boat" => ["unmeasured-wording"];
+        purpose_of_a_rule: "Ask for both in one message so that the call is short." => [];
+    }
+
+    remarks! { Slot:
+        titles_in_brackets: "Compare the two.\n\n[Question]\n{question}\n\n[Answer]\n{answer}" => [];
+        brackets_over_text: "[Role]\nClerk of a ferry line.\n\n[Task]\nWrite the notice about {boat}." => [];
+    }
+
+    remarks! { Conflict:
+        persona_called: "You are the assistant of the desk, called Mirabel.\nName the pier.\nMirabell: Good morning." => ["name-spelling"];
+        three_of_a_kind: "Write 15 questions for the crew. Five of the twelve questions need a chart." => ["two-figures"];
+        characters_and_words: "The text has at most 400 characters. The text has about 300 words." => ["clashing-demands"];
+        characters_that_do: "The text has at most 4000 characters. The text has about 300 words." => [];
+        only_the_text: "Return only the edited text. Explain each change below the text." => ["clashing-demands"];
+        formal_alone: "Translate the letter.\nformal\nUse the informal \"du\" throughout." => ["clashing-demands"];
+        best_of_many: "Give me 10 ideas for the party. Just give me your best 3." => ["clashing-demands"];
+        songs_over_the_total: "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes." => ["sum-off"];
+        minutes_of_each: "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 10 minutes, talk 5 minutes." => [];
+        deductions: "Score the log from 0 to 100.\n- Late: minus 5 points\n- Torn: minus 10 points\n- Wet: minus 20 points" => [];
+    }
+
+    remarks! { Example:
+        word_that_the_template_does_not_offer: "Read the table.\n\n# Deliver\n{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}\n\n# Sample\n{\"row\": 20, \"kind\": \"mild\", \"note\": \"late\"}" => ["sample-breaks-rule"];
+        word_that_it_offers: "Read the table.\n\n# Deliver\n{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}\n\n# Sample\n{\"row\": 20, \"kind\": \"soft\", \"note\": \"late\"}" => [];
+        before_and_after_in_one_line: "Rewrite the messages.\nMax 40 characters.\n\nExample:\nBefore: \"Error 7\" After: \"Something went wrong while we were saving your ticket to the disk.\"" => ["sample-breaks-rule"];
+        arrow_behind_a_quotation: "Decide for the comment: publish, hold, delete.\n\nExamples\n\"Late again\" > publish\n\"Great boat\" > keep" => ["sample-breaks-rule"];
+        absent_in_a_block: "Sum up the log.\n```\n08:10 late\nExample output: see attached\n```" => ["half-sample"];
+    }
+
+    remarks! { Exposure:
+        he_with_an_account: "Sum up the file.\nHe was born on 4 February 1972 and his account is 5512-0081-34." => ["private-data"];
+        number_behind_the_street: "Write to Tamsin Brook, Elm Row 9, about the fare." => ["private-data"];
+        code_without_a_lock: "Give the code 4417 to the guest of the quiz." => [];
+    }
+
+    remarks! { Redundant:
+        one_by_one: "Number the steps of the drill one by one. Every step of the drill gets its own number." => ["said-before"];
+        turned_at_the_end: "Write in the active voice. Use active, not passive." => ["said-before"];
+        limit_of_the_code: "Fewer than 30 lines. The code must stay below 30 lines." => ["said-before"];
+    }
+
+    remarks! { Phrasing:
+        perhaps: "Name the fare. Perhaps mention the pier too." => ["hedged-order"];
+        officialese: "Write the letter. Do not use officialese." => ["bare-prohibition"];
+        sounding_like: "Write the text. Don't make it sound like a sermon." => ["bare-prohibition"];
+    }
+
+    remarks! { Wordy:
+        greetings_as_a_thing: "Greetings such as \"dear crew\" are no names." => [];
+        greetings: "Greetings! Write the notice." => ["padding"];
+        star: "Write the notice. Thank you so so much, you're a star!" => ["padding"];
+        kind_as_to: "Write the notice and please be so kind as to name the pier." => ["padding"];
     }
 }

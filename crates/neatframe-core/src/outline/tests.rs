@@ -107,3 +107,23 @@ fn deep_nesting_is_read() {
     assert_eq!(outline.sections.len(), 10_001);
     assert!(outline.faults.is_empty());
 }
+layout!(
+    short_names_over_parts,
+    "Write the notice.\nRules\nName the pier in the first line.\nFacts\nThe boat is late because of the fog.",
+    ["Text/", "Heading/Rules", "Text/Rules", "Heading/Facts", "Text/Facts"]
+);
+layout!(
+    one_short_line_is_no_title,
+    "Write the notice.\nTwo short bullets\nName the pier in the first line.",
+    ["Text/", "Text/", "Text/"]
+);
+layout!(
+    names_in_brackets,
+    "Compare.\n\n[Question]\n{question}\n\n[Answer]\n{answer}",
+    ["Text/", "Heading/Question", "Text/Question", "Heading/Answer", "Text/Answer"]
+);
+layout!(
+    a_placeholder_in_brackets_is_no_title,
+    "Sum up:\n[your text here]\nName the pier.",
+    ["Label/Sum up", "Text/Sum up", "Text/Sum up"]
+);

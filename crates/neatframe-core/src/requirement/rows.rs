@@ -33,4 +33,20 @@ requirements! {
     at_once_is_no_condition: "Answer at once." => ["reply: asking back: no questions"];
     a_condition: "Use no emojis once the guest has paid." => ["reply: emoji: no emoji (at times)"];
     quoted_poles: "Never write \"in a formal tone\" yourself." => ["reply: never says `in a formal tone`"];
+    bare_count: "Find names for the boat. Give me ten." => ["reply: exactly 10 names"];
+    bare_least: "Find names for the boat.\nAt least 25." => ["reply: at least 25 names"];
+    just_the_best: "List ideas for the fair. Just give me your best 3." => ["reply: at most 3 ideas"];
+    bare_number_of_nothing: "Go to pier ten. Wait." => [];
+    a_side_of_paper: "It must fit on one side of A4." => ["reply: at most 1 page"];
+    a_side_of_the_quay: "Walk along one side of the quay." => [];
+    sorted_into: "Classify each line as praise, complaint or wish." => ["reply: one of praise, complaint, wish"];
+    decided_between: "Decide for the slip: keep, send, burn." => ["reply: one of keep, send, burn"];
+    sorted_by_something: "Sort each line as the purser does, or as the clerk does." => [];
+    no_semicolon: "One line, no semicolon." => ["reply: exactly 1 line", "reply: never says `;`"];
+    guess_in_a_gap: "Guess the hour when nobody gave one." => ["reply: gaps: guess"];
+    gap_written_out: "If no hour was given, write unknown." => ["reply: gaps: never guess", "reply: says what to do in a gap (at times)"];
+    known_subject: "Assume that the readers know the harbour." => ["reply: what the reader knows: much"];
+    unknown_subject: "Assume that the reader has never heard of the harbour." => ["reply: what the reader knows: nothing"];
+    numbered: "Number the steps." => ["reply: numbering: numbered"];
+    plain_text: "Plain text, no formatting." => ["reply: markup: no Markdown"];
 }
