@@ -1,5 +1,5 @@
 //! What several test programs use.
-#![allow(dead_code, clippy::unwrap_used)]
+#![allow(dead_code, unused_macros, unreachable_pub, clippy::unwrap_used)]
 
 use neatframe_core::{CountTokens, Family, Review, Settings, Source, Tokens, review};
 
