@@ -78,16 +78,16 @@ impl Check for HalfSample {
 fn announced_elsewhere(case: &Case<'_>) -> Vec<Span> {
     let mut found = Vec::new();
     for unit in case.units.iter().filter(|unit| unit.kind != UnitKind::Mark) {
-        let read = |shown: &&Shown| shown.label.cover(shown.content).overlaps(unit.text);
+        let after = case.samples.partition_point(|shown| shown.content.end() < unit.text.start());
+        let read =
+            case.samples.get(after).is_some_and(|shown| shown.label.cover(shown.content).overlaps(unit.text));
         let mut at = unit.text.start();
         for line in case.text(unit.text).split_inclusive('\n') {
             let named = line.split_once(':').filter(|(label, _)| {
                 let label = label.to_lowercase();
                 label.len() <= 30 && (label.starts_with("example") || label.starts_with("sample"))
             });
-            if named.is_some_and(|(_, rest)| is_elsewhere(rest))
-                && !case.samples.iter().any(|shown| read(&shown))
-            {
+            if named.is_some_and(|(_, rest)| is_elsewhere(rest)) && !read {
                 found.push(Span::new(at, at + line.trim_end().len()));
             }
             at += line.len();

@@ -8,6 +8,7 @@ use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
+use std::collections::HashSet;
 
 /// A slot that the prompt's own list of inputs does not have.
 pub(super) struct UndeclaredSlot;
@@ -35,14 +36,15 @@ impl Check for UndeclaredSlot {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let declared = in_one_line(case);
-        let known = |name: &str| declared.iter().any(|(_, known)| known == name);
+        let listed: HashSet<&str> = declared.iter().map(|(_, name)| name.as_str()).collect();
+        let known = |name: &str| listed.contains(name);
         let names: Vec<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
         if declared.len() < 2 || !names.iter().any(|name| known(name)) {
             return;
         }
-        for (at, slot) in case.slots.iter().enumerate() {
-            let name = &names[at];
-            if known(name) || names[..at].contains(name) || !is_name(name) {
+        let mut told: HashSet<&str> = HashSet::new();
+        for (slot, name) in case.slots.iter().zip(&names) {
+            if known(name) || !is_name(name) || !told.insert(name) {
                 continue;
             }
             let line = case.source.position(declared[0].0.start()).line;
@@ -58,8 +60,8 @@ impl Check for UndeclaredSlot {
 fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
     let mut listed = in_items(case);
     listed.extend(in_one_line(case));
-    let slots: Vec<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
-    let titles: Vec<String> =
+    let slots: HashSet<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
+    let titles: HashSet<String> =
         case.outline.sections.iter().skip(1).map(|section| plain(case.text(section.title))).collect();
     let there = |(_, name): &(Span, String)| slots.contains(name) || titles.contains(name);
     if !listed.iter().any(|(_, name)| slots.contains(name)) {

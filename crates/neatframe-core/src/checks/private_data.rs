@@ -152,7 +152,7 @@ fn phone(text: &str, words: &[Word]) -> Option<Span> {
 fn dialled(text: &str, words: &[Word]) -> Option<Word> {
     let digits =
         |word: &&Word| word.text(text).bytes().all(|b| b.is_ascii_digit()) && word.text(text).len() >= 2;
-    let groups = words.iter().take_while(digits).count();
+    let groups = words.iter().take(8).take_while(digits).count();
     let spaced = |pair: &[Word]| {
         text[pair[0].end as usize..pair[1].start as usize].trim_matches([' ', '-', '/']).is_empty()
     };

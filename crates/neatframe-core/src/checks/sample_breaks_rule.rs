@@ -106,7 +106,7 @@ fn quoted_names(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
         _ => false,
     });
     let text = case.source.text();
-    for rule in of_names {
+    for rule in of_names.take(4) {
         let Demand::Amount { measure, bound } = &rule.demand else { continue };
         for unit in case.units.iter().filter(|unit| unit.text.start() > rule.span.start()) {
             let lower = case.text(unit.text).to_lowercase();

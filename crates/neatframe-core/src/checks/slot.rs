@@ -254,10 +254,17 @@ fn is_of_the_answer(case: &Case<'_>, slot: &Slot) -> bool {
     titled || case.labels[unit].component == Some(Component::OutputFormat)
 }
 
+/// A longer unit is material, in bytes.
+const LONG: usize = 400;
+
 /// "Icons such as {sun} are copied unchanged": the sentence speaks of the sign itself.
 fn is_spoken_of(case: &Case<'_>, slot: &Slot) -> bool {
     let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
-    let sentence = after.checked_sub(1).map_or("", |unit| case.text(case.units[unit].text)).to_lowercase();
+    let sentence = after.checked_sub(1).map_or("", |unit| case.text(case.units[unit].text));
+    if sentence.len() > LONG {
+        return false;
+    }
+    let sentence = sentence.to_lowercase();
     ["such as {", "like {", "unchanged", "as they stand", "as it stands", "untouched"]
         .iter()
         .any(|sign| sentence.contains(sign))

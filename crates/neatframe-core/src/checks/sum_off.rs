@@ -86,7 +86,7 @@ impl Check for SumOff {
                 let shared = || shares_a_thing(case, *at, group.first);
                 amount.of == group.of && (!amount.each || group.block.is_none() && shared())
             };
-            let Some((total, at)) = totals.iter().find(fits) else { continue };
+            let Some((total, at)) = totals.iter().take(TOTALS).find(fits) else { continue };
             // Room that is left over is no fault, except where points are shared out.
             let off = group.sum > total.value || group.of == Of::Points && group.sum < total.value;
             if off {
@@ -99,6 +99,9 @@ impl Check for SumOff {
         }
     }
 }
+
+/// How many totals are compared; keeps hostile prompts linear.
+const TOTALS: usize = 64;
 
 /// Fewer amounts than these are no list of parts.
 const PARTS_LEAST: usize = 3;

@@ -258,10 +258,13 @@ fn measured(words: &[Word]) -> bool {
     words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
 }
 
+/// How many requirements are looked at for the count of a thing.
+const RULES: usize = 200;
+
 /// "Come up with some names. Give ten names.": the count of the things stands in another rule.
 fn counted_elsewhere(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
     let thing = words[hit.last].lower(case.source.text());
-    case.requirements.iter().any(|rule| {
+    case.requirements.iter().take(RULES).any(|rule| {
         matches!(&rule.demand, Demand::Amount { measure: Measure::Items(things), .. } if *things == thing)
     })
 }

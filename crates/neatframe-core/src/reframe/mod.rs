@@ -15,6 +15,7 @@ use crate::ledger::Uncounted;
 use crate::review::Review;
 use crate::source::Source;
 use crate::span::Span;
+use std::collections::HashSet;
 
 /// How the sections of a restructured prompt are marked.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
@@ -76,7 +77,7 @@ pub struct Reframed {
 }
 
 /// What happened to a stretch of the source.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
 pub enum Change {
     /// Taken out.
     Dropped,
@@ -131,12 +132,9 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
             break;
         }
         reframed.text = next.text;
-        let told = |note: &Note| {
-            reframed.notes.iter().any(|old| {
-                old.change == note.change && old.words.trim() == note.words.trim() && old.now == note.now
-            })
-        };
-        let more: Vec<Note> = next.notes.into_iter().filter(|note| !told(note)).collect();
+        let key = |note: &Note| (note.change, note.words.trim().to_string(), note.now.clone());
+        let told: HashSet<_> = reframed.notes.iter().map(key).collect();
+        let more: Vec<Note> = next.notes.into_iter().filter(|note| !told.contains(&key(note))).collect();
         reframed.notes.extend(more.into_iter().map(|note| Note { span: None, ..note }));
     }
     reframed

@@ -152,14 +152,17 @@ pub(crate) fn too_little_room(requirements: &[Requirement]) -> Option<[usize; 3]
         _ => None,
     });
     let (length, least) = words?;
-    let counts: Vec<(usize, Thing<'_>)> = most(count_of).collect();
-    let sizes: Vec<(usize, Thing<'_>)> = most(size_of).collect();
+    let counts: Vec<(usize, Thing<'_>)> = most(count_of).take(AT_MOST).collect();
+    let sizes: Vec<(usize, Thing<'_>)> = most(size_of).take(AT_MOST).collect();
     counts.iter().find_map(|(count_at, (things, count))| {
         let (size_at, (_, size)) =
             sizes.iter().find(|(_, (thing, _))| things.strip_suffix('s') == Some(thing))?;
         (count.saturating_mul(*size) < least).then_some([length, *count_at, *size_at])
     })
 }
+
+/// How many counts and sizes are compared.
+const AT_MOST: usize = 64;
 
 /// What is counted, by name, and the most of it.
 type Thing<'a> = (&'a str, u32);
