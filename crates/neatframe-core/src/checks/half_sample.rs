@@ -55,10 +55,12 @@ impl Check for HalfSample {
             let next = samples.get(at + 1).filter(|next| next.beside(shown));
             // "Question: … Passage: … Answer: …": several inputs may go before one output.
             // A dialogue that the model opens may well end with the other side.
-            let first =
-                samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown)).last();
-            if shown.spoken && next.is_none() && first.is_some_and(|first| first.side == Side::Output) {
-                continue;
+            if shown.spoken && next.is_none() {
+                let dialogue =
+                    samples[..at].iter().rev().take_while(|before| before.spoken && before.beside(shown));
+                if dialogue.last().is_some_and(|first| first.side == Side::Output) {
+                    continue;
+                }
             }
             let answered = next.is_some_and(|next| {
                 next.side != Side::Input || case.text(next.label) != case.text(shown.label)
