@@ -50,6 +50,9 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     }
     for chunk in &mut chunks {
         chunk.component = component_of(review, chunk.units.clone());
+    }
+    keep_lists(review, &mut chunks);
+    for chunk in &mut chunks {
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
         // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
         let place = |unit: usize| {
@@ -64,6 +67,24 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
     }
     chunks
+}
+
+/// The items of one list go where most of them belong: an odd one among them is more likely misread than misplaced.
+fn keep_lists(review: &Review, chunks: &mut [Chunk]) {
+    let units = review.units();
+    let listed = |chunk: &Chunk| {
+        let first = &units[chunk.units.start];
+        matches!(first.kind, UnitKind::Item { ordered: false }).then_some(first.block)
+    };
+    for list in chunks.chunk_by_mut(|one, two| listed(one).is_some() && listed(one) == listed(two)) {
+        let most = Component::ALL
+            .into_iter()
+            .max_by_key(|component| list.iter().filter(|chunk| chunk.component == Some(*component)).count());
+        let count = list.iter().filter(|chunk| chunk.component == most).count();
+        if list.len() >= 3 && count * 3 >= list.len() * 2 {
+            list.iter_mut().for_each(|chunk| chunk.component = most);
+        }
+    }
 }
 
 /// The unit past the twin of a mark that encloses: a tag, a fence, a row of signs.
