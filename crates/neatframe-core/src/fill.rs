@@ -58,7 +58,7 @@ fn parts<'a>(prompt: &'a Review, slot: &Slot) -> (&'a str, &'a str) {
 /// Fills every slot with the value that `value` gives for its name; a slot without one stays.
 ///
 /// A value that would close the tag or the code fence around its slot is written so that it does not. A value that holds marks
-/// of slots or tags, for a slot on a line of its own with nothing around it, is set between tags.
+/// of slots or tags is set between tags where the slot has a line of its own, and in backticks amid a sentence.
 pub fn fill(prompt: &Review, value: &dyn Fn(&str) -> Option<String>) -> Filled {
     let text = prompt.source().text();
     let mut filled = Filled { text: String::with_capacity(text.len()), guarded: Vec::new() };
@@ -107,7 +107,17 @@ fn guarded(prompt: &Review, slot: &Slot, name: &str, value: String) -> (String, 
         let fenced = format!("<{tag}>{newline}{}{newline}</{tag}>", inner.trim_end_matches(['\n', '\r']));
         return (fenced, Some("it was set between tags, since it holds marks"));
     }
-    (value, None)
+    // Amid a sentence, what a program would fill in or take for a tag goes into backticks.
+    let steers = ["{{", "${", "</"].iter().any(|mark| value.contains(mark));
+    match steers {
+        true if !value.contains(['`', '\n']) => {
+            (format!("`{value}`"), Some("it was set in backticks, since it holds marks"))
+        }
+        true => {
+            (value, Some("it holds marks of slots or tags amid a sentence; look at it before it is sent"))
+        }
+        false => (value, None),
+    }
 }
 
 #[cfg(test)]
@@ -137,7 +147,11 @@ mod tests {
     #[test]
     fn a_value_is_never_read_for_slots() {
         let out = filled("Write to {{guest}} of {{town}}.", "{{town}} and {{guest}}");
-        assert_eq!(out.text, "Write to {{town}} and {{guest}} of {{town}} and {{guest}}.");
+        assert_eq!(out.text, "Write to `{{town}} and {{guest}}` of `{{town}} and {{guest}}`.");
+        assert_eq!(out.guarded[0].1, "it was set in backticks, since it holds marks");
+        let ticked = filled("Write to {{guest}}.", "`{{town}}`");
+        assert_eq!(ticked.text, "Write to `{{town}}`.");
+        assert!(ticked.guarded[0].1.contains("look at it"), "{:?}", ticked.guarded);
     }
 
     #[test]
@@ -165,7 +179,9 @@ mod tests {
             let out = filled(&text, &value);
             prop_assert!(out.text.starts_with("Write to ") && out.text.ends_with("\nKeep it under 80 words.\n"), "{}", out.text);
             let inline = format!("Write to {value} today.\n");
-            prop_assert!(out.text.starts_with(&inline), "{:?} in {:?}", inline, out.text);
+            let ticked = format!("Write to `{value}` today.\n");
+            let whole = out.text.starts_with(&inline) || out.text.starts_with(&ticked);
+            prop_assert!(whole, "{:?} in {:?}", inline, out.text);
         }
 
         #[test]
