@@ -136,6 +136,7 @@ mod reading {
         best_of_many: "Give me 10 ideas for the party. Just give me your best 3." => ["clashing-demands"];
         songs_over_the_total: "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes." => ["sum-off"];
         minutes_of_each: "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 10 minutes, talk 5 minutes." => [];
+        minutes_beyond_all_measure: "Plan a tour of 45 minutes.\n- Pier: 4000000000 minutes\n- Deck: 4000000000 minutes\n- Bridge: 4000000000 minutes" => ["sum-off"];
         deductions: "Score the log from 0 to 100.\n- Late: minus 5 points\n- Torn: minus 10 points\n- Wet: minus 20 points" => [];
     }
 

@@ -192,6 +192,11 @@ impl Case<'_> {
         demands(self.units, self.labels)
     }
 
+    /// The unit in which a slot stands, or the one before it.
+    pub(crate) fn unit_of(&self, slot: &Slot) -> Option<usize> {
+        self.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1)
+    }
+
     pub(crate) fn has(&self, part: Part) -> bool {
         has(self.labels, part) || self.layers.iter().any(|layer| layer.supplies(part))
     }

@@ -97,8 +97,7 @@ impl Check for LeftOverSlot {
 
 /// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.
 fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
-    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
-    let holder = after.checked_sub(1).and_then(|unit| case.labels[unit].component);
+    let holder = case.unit_of(slot).and_then(|unit| case.labels[unit].component);
     word.eq_ignore_ascii_case("your") && matches!(holder, Some(Component::Examples | Component::OutputFormat))
 }
 
@@ -195,18 +194,15 @@ impl Check for MixedSlots {
                 _ => false,
             }
         };
-        let unit_of = |slot: &Slot| {
-            case.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1)
-        };
         // The syntaxes in each unit, a bit each.
         let mut syntaxes: HashMap<usize, u32> = HashMap::new();
         for slot in case.slots {
-            if let Some(unit) = unit_of(slot) {
+            if let Some(unit) = case.unit_of(slot) {
                 *syntaxes.entry(unit).or_default() |= 1 << slot.syntax as u32;
             }
         }
         let sample = |slot: &&Slot| {
-            let unit = unit_of(slot);
+            let unit = case.unit_of(slot);
             let shows = |unit: usize| {
                 case.labels[unit].component == Some(Component::Examples)
                     && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field)
@@ -245,8 +241,7 @@ impl Check for MixedSlots {
 
 /// True in a unit that shows the shape of the answer.
 fn is_of_the_answer(case: &Case<'_>, slot: &Slot) -> bool {
-    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
-    let Some(unit) = after.checked_sub(1) else { return false };
+    let Some(unit) = case.unit_of(slot) else { return false };
     let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
     let titled = ["answer", "output", "format", "result", "return", "reply", "response", "report", "deliver"]
         .iter()
@@ -259,8 +254,7 @@ const LONG: usize = 400;
 
 /// "Icons such as {sun} are copied unchanged": the sentence speaks of the sign itself.
 fn is_spoken_of(case: &Case<'_>, slot: &Slot) -> bool {
-    let after = case.units.partition_point(|unit| unit.text.start() <= slot.span.start());
-    let sentence = after.checked_sub(1).map_or("", |unit| case.text(case.units[unit].text));
+    let sentence = case.unit_of(slot).map_or("", |unit| case.text(case.units[unit].text));
     if sentence.len() > LONG {
         return false;
     }

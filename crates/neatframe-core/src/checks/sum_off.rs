@@ -5,6 +5,7 @@ use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::requirement::number;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -52,7 +53,7 @@ impl Check for SumOff {
             }
             let amounts = amounts(case, at);
             if amounts.len() >= PARTS_LEAST && amounts.iter().all(|amount| amount.of == amounts[0].of) {
-                let sum = amounts.iter().map(|amount| amount.value).sum();
+                let sum = amounts.iter().fold(0u32, |sum, amount| sum.saturating_add(amount.value));
                 groups.push(Group {
                     of: amounts[0].of,
                     sum,
@@ -67,7 +68,7 @@ impl Check for SumOff {
             match groups.last_mut() {
                 _ if amount.total => totals.push((*amount, at)),
                 Some(group) if group.block == Some(unit.block) && group.of == amount.of => {
-                    group.sum += amount.value;
+                    group.sum = group.sum.saturating_add(amount.value);
                     group.parts += 1;
                     group.span = group.span.cover(unit.text);
                 }
@@ -153,13 +154,11 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
             _ if at > 1 && is(at - 1, &["of", "to"]) && is(at - 2, &["out", "0"]) => Of::Points,
             _ => continue,
         };
-        // "Minus 5 points", "every 10 minutes" share nothing out.
-        if at > 0 && is(at - 1, &["minus", "every", "after", "deduct", "lose", "below", "under", "than"]) {
-            if is(at - 1, &["under", "than"]) && each {
-                // "Each drill under 30 minutes" bounds the drill.
-            } else {
-                return Vec::new();
-            }
+        // "Minus 5 points", "every 10 minutes" share nothing out; "each drill under 30 minutes" bounds the drill.
+        let apart = is(at.wrapping_sub(1), &["minus", "every", "after", "deduct", "lose", "below"])
+            || !each && is(at.wrapping_sub(1), &["under", "than"]);
+        if apart {
+            return Vec::new();
         }
         let led = |back: usize, options: &[&str]| at >= back && is(at - back, options);
         let scale = led(1, &["of", "to"]) && led(2, &["out", "0"]);
@@ -181,10 +180,6 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
         found.push(Amount { of, value, span: words[at].span(), total, each: each && most });
     }
     found
-}
-
-fn number(text: &str, word: Word) -> Option<u32> {
-    vocabulary::number_value(word.id).or_else(|| word.is_number().then(|| word.text(text).parse().ok())?)
 }
 
 /// True when two units name the same thing, as "every drill" and "drill A" do.

@@ -5,7 +5,7 @@ use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Demand, Measure, Subject, is_exception};
+use crate::requirement::{Demand, Measure, Subject, is_exception, number};
 use crate::span::Span;
 use crate::units::UnitKind;
 use std::collections::HashMap;
@@ -91,7 +91,7 @@ fn miscounted(case: &Case<'_>, sink: &mut Sink<'_>) {
         let words = case.words_of(unit);
         let found = words.windows(4).find_map(|run| {
             let of = run[0].lower(text) == "of" && run[1].lower(text) == "the";
-            let number = vocabulary::number_value(run[2].id).or_else(|| run[2].text(text).parse().ok());
+            let number = number(text, run[2]);
             let (_, count, place) = known(&run[3].lower(text)).filter(|_| of)?;
             let number = number.filter(|number| number != count)?;
             Some((run[1].span().cover(run[3].span()), number, *count, *place))

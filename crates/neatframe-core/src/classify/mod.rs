@@ -72,16 +72,14 @@ impl Label {
     pub fn supplies(&self, component: Component) -> bool {
         let index = component.index();
         self.also.contains(&component)
-            || self.component == Some(component) && self.shares[index] >= SURE[index]
+            || self.component == Some(component) && component != Component::Examples
             || self.shares[index] >= BESIDE[index]
     }
 }
 
-/// The least share of belief on a unit's own component with which it counts as there, in the order of [`Component::ALL`];
-/// found on prompts not seen in training. A line that is half taken for a sample is hardly ever one.
-const SURE: Scores = [0.0, 0.0, 0.0, 0.6, 0.0, 0.0];
-
-/// The share of belief with which a component counts as there beside the unit's own one, found in the same way.
+/// The share of belief with which a component counts as there beside the unit's own one, in the order of
+/// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
+/// samples need it even as the unit's own component.
 const BESIDE: Scores = [0.1, 0.2, 0.15, 0.6, 0.2, 0.15];
 
 /// Everything the labelling reads.

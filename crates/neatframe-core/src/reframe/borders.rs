@@ -178,21 +178,12 @@ fn arrow_is_shape(review: &Review) -> bool {
 
 #[cfg(test)]
 mod tests {
-    use crate::ledger::Uncounted;
-    use crate::review::review;
-    use crate::source::Source;
-    use crate::{Settings, Wishes};
-
-    fn reframed(prompt: &str) -> String {
-        let source = Source::from_bytes(prompt.into()).unwrap();
-        let review = review(source, &Settings::default(), &Uncounted);
-        crate::reframe(&review, &Wishes { ask: false, offer: false, ..Wishes::default() }).text
-    }
+    use crate::reframe::tests::reworded;
 
     #[test]
     fn sides_of_samples_are_marked() {
         let prompt = "Sort each message from a guest into LATE or OTHER.\n\nExamples:\n- \"Where is my boat?\" -> LATE\n- \"Nice crew\" -> OTHER\n\nAnswer with the class only.\n";
-        let text = reframed(prompt);
+        let text = reworded(prompt);
         assert!(
             text.contains(
                 "- Input: \"Where is my boat?\"\n  Output: LATE\n- Input: \"Nice crew\"\n  Output: OTHER"
@@ -200,28 +191,28 @@ mod tests {
             "{text}"
         );
         let shape = prompt.replace("with the class only", "as message -> class");
-        assert!(reframed(&shape).contains("\"Nice crew\" -> OTHER"));
+        assert!(reworded(&shape).contains("\"Nice crew\" -> OTHER"));
     }
 
     #[test]
     fn slots_for_outsiders_get_a_border() {
-        let text = reframed(
+        let text = reworded(
             "Grade this essay from 1 to 6. Essay: [essay text]\nBe brief: at most 60 words. Write to the pupil.\n",
         );
         assert!(text.contains("Essay:\n<essay_text>\n[essay text]\n</essay_text>"), "{text}");
         let inside = "The guest wrote {{message}} and now you answer.";
-        let text = reframed(inside);
+        let text = reworded(inside);
         assert!(text.contains("wrote the text in <message> and now you answer."), "{text}");
         assert!(text.trim_end().ends_with("<message>\n{{message}}\n</message>"), "{text}");
-        let named = reframed("Answer the message {{message}} of the guest in two sentences.");
+        let named = reworded("Answer the message {{message}} of the guest in two sentences.");
         assert!(named.contains("the message in <message> of the guest"), "{named}");
     }
 
     #[test]
     fn pairs_without_labels_are_marked() {
         let prompt = "Turn each slip into a record.\n\n# Examples\nA blue scarf, deck two.\n{\"thing\": \"scarf\", \"deck\": 2}\nRed umbrella on deck one.\n{\"thing\": \"umbrella\", \"deck\": 1}\n";
-        let text = reframed(prompt);
+        let text = reworded(prompt);
         assert!(text.contains("Input: A blue scarf, deck two.\nOutput: {\"thing\": \"scarf\""), "{text}");
-        assert_eq!(text, reframed(&text));
+        assert_eq!(text, reworded(&text));
     }
 }

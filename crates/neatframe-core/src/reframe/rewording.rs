@@ -74,31 +74,22 @@ fn amounts<'a>(text: &str, demands: impl Iterator<Item = &'a [Word]> + Clone) ->
 
 #[cfg(test)]
 mod tests {
-    use crate::ledger::Uncounted;
-    use crate::review::review;
-    use crate::source::Source;
-    use crate::{Settings, Wishes};
-
-    fn reframed(prompt: &str) -> String {
-        let source = Source::from_bytes(prompt.into()).unwrap();
-        let review = review(source, &Settings::default(), &Uncounted);
-        crate::reframe(&review, &Wishes { ask: false, offer: false, ..Wishes::default() }).text
-    }
+    use crate::reframe::tests::reworded;
 
     #[test]
     fn amounts_are_written_one_way() {
         let prompt = "Write the notice in at most 90 words. Use at most five (5) bullets. The title takes up to eight words.";
-        let text = reframed(prompt);
+        let text = reworded(prompt);
         assert!(text.contains("at most 5 bullets") && text.contains("up to 8 words"), "{text}");
         let words = "Write the notice in at most ninety words. Name two piers.";
-        assert!(reframed(words).contains("ninety words. Name two piers"));
+        assert!(reworded(words).contains("ninety words. Name two piers"));
         let quoted = "Write the notice in at most 90 words. Begin with \"In eight words\".";
-        assert!(reframed(quoted).contains("\"In eight words\""));
+        assert!(reworded(quoted).contains("\"In eight words\""));
     }
 
     #[test]
     fn two_negatives_go() {
-        let text = reframed("Write the notice. Don't forget to name the pier.");
+        let text = reworded("Write the notice. Don't forget to name the pier.");
         assert!(text.contains("Name the pier.") && !text.contains("forget"), "{text}");
     }
 }

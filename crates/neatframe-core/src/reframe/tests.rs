@@ -11,6 +11,13 @@ fn reframed(text: &str) -> Reframed {
     reframe(&review(source, &Settings::default(), &Bytes), &Wishes::default())
 }
 
+/// The text alone, with nothing asked and nothing offered.
+pub(super) fn reworded(text: &str) -> String {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    let wishes = Wishes { ask: false, offer: false, ..Wishes::default() };
+    reframe(&review(source, &Settings::default(), &Bytes), &wishes).text
+}
+
 fn words(text: &str) -> Vec<String> {
     let mut words: Vec<String> =
         text.split(|c: char| !c.is_alphanumeric()).filter(|w| !w.is_empty()).map(str::to_lowercase).collect();

@@ -148,7 +148,8 @@ fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
     })
 }
 
-fn number(text: &str, word: Word) -> Option<u32> {
+/// The value of a number in digits or in words.
+pub(crate) fn number(text: &str, word: Word) -> Option<u32> {
     match vocabulary::number_value(word.id) {
         Some(value) => Some(value),
         None if word.is_number() => word.text(text).replace(',', "").parse().ok(),

@@ -11,6 +11,7 @@ mod pattern;
 mod whom;
 mod words;
 
+pub(crate) use amount::number;
 pub(crate) use clash::{excludes, too_little_room};
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
