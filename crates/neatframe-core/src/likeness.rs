@@ -263,10 +263,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist
 }
 
-/// `LOST`, "`lost`": a word that stands for one thing alone.
+/// `LOST`, "`lost`", `find_boat`: a word that stands for one thing alone.
 fn is_name(text: &str, word: Word) -> bool {
     let shown = word.text(text);
-    shown.len() >= 3 && shown.chars().all(|c| c.is_ascii_uppercase() || c == '_')
+    shown.len() >= 3 && (shown.chars().all(|c| c.is_ascii_uppercase() || c == '_') || shown.contains('_'))
         || text[..word.start as usize].ends_with('`')
 }
 
@@ -293,7 +293,10 @@ impl Gist {
             return true;
         }
         let both_confine = self.confines && earlier.confines && (shared >= 2 || self.stems == earlier.stems);
-        if both_confine && shared * 3 >= self.stems.len() * 2 {
+        let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
+        if both_confine
+            && (shared * 3 >= self.stems.len() * 2 || one_source && shared * 2 >= self.stems.len())
+        {
             return true;
         }
         let weight = self.stems.len() + self.numbers.len();

@@ -116,6 +116,35 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
     runs
 }
 
+/// A letter before an item, and where it stands.
+pub(crate) type Lettered = (char, Span);
+
+/// Lists with letters for numbers, `a)` or `(a)`, each from its first letter on.
+pub(crate) fn lettered(source: &Source, outline: &Outline) -> Vec<Vec<Lettered>> {
+    let mut runs: Vec<Vec<Lettered>> = Vec::new();
+    let mut open: HashMap<(usize, u16), usize> = HashMap::new();
+    for piece in outline.pieces.iter().filter(|piece| piece.kind == PieceKind::Item { ordered: true }) {
+        let marker = source.slice(piece.lead).trim().trim_start_matches('(').trim_end_matches([')', '.']);
+        let mut signs = marker.chars();
+        let (Some(letter), None) = (signs.next().filter(char::is_ascii_alphabetic), signs.next()) else {
+            continue;
+        };
+        let key = (piece.section, piece.indent);
+        match open.get(&key) {
+            Some(&run) if runs[run].last().is_some_and(|(last, _)| *last <= letter) => {
+                runs[run].push((letter, piece.lead));
+            }
+            _ => {
+                open.insert(key, runs.len());
+                runs.push(vec![(letter, piece.lead)]);
+            }
+        }
+    }
+    // A list that begins with another letter, as `i)` does, has numbers of another kind.
+    runs.retain(|run| run.len() >= 2 && matches!(run[0].0, 'a' | 'A'));
+    runs
+}
+
 /// A place that refers to a numbered part.
 #[derive(Clone, Debug)]
 pub(crate) struct Reference {

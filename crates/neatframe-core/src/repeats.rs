@@ -91,7 +91,9 @@ fn same_limits(
         let key = (subject, measure, limit);
         match seen.get(&key) {
             Some(earlier) if earlier.unit != rule.unit => {
-                if count <= SHORT && earlier.demand == rule.demand {
+                // "Keep it to two paragraphs" asks for nothing that "two paragraphs" does not.
+                let follows = bound.least.is_none() && count <= ALONE;
+                if count <= SHORT && (earlier.demand == rule.demand || follows) {
                     twins.insert(rule.unit, earlier.unit);
                 }
             }

@@ -5,6 +5,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::outline::{Fault, Mark, PieceKind};
 use crate::span::Span;
+use std::collections::HashSet;
 
 /// A tag is opened and not closed, closed and not opened, or crossed with another.
 pub(super) struct OpenTag;
@@ -22,6 +23,8 @@ static OPEN_TAG: Meta = Meta {
         "<facts>\nTwo ferries sail.\n\n<ask>\nWrite a notice.\n</ask>",
         "Write a notice.\n</facts>",
         "<a>\n<b>\nx\n</a>\n</b>",
+        "<facts>\nTwo ferries sail.\n</fact>",
+        "<facts>\nTwo ferries sail.\n<facts>\nWrite a notice.",
     ],
     good: &[
         "<facts>\nTwo ferries sail.\n</facts>",
@@ -35,9 +38,18 @@ impl Check for OpenTag {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        for fault in &case.outline.faults {
+        let mut told = HashSet::new();
+        for (at, fault) in case.outline.faults.iter().enumerate() {
+            if told.contains(&at) {
+                continue;
+            }
             match *fault {
                 Fault::OpenTag(span) => {
+                    if let Some((other, slip)) = misspelt_close(case, at, span) {
+                        told.insert(other);
+                        report_slip(case, sink, span, slip);
+                        continue;
+                    }
                     let name = case.shown(span);
                     let close = format!("</{}", name[1..].split([' ', '>']).next().unwrap_or_default());
                     let message = format!("`{name}` is never closed");
@@ -63,6 +75,57 @@ impl Check for OpenTag {
             }
         }
     }
+}
+
+/// What was meant to close a tag and does not.
+enum Slip {
+    /// `</fact>` for `</facts>`.
+    OtherName(Span),
+    /// `<facts>` once more for `</facts>`.
+    NoSlash(Span),
+}
+
+/// How many faults further on the slip of a tag is looked for.
+const NEAR: usize = 6;
+/// Letters by which the names of a tag and its misspelt twin differ at most.
+const LETTERS: usize = 2;
+/// Names longer than this, in bytes, are no slip of the pen.
+const LONG_NAME: usize = 64;
+
+/// The fault that is the other half of an open tag, by its place among the faults.
+fn misspelt_close(case: &Case<'_>, at: usize, tag: Span) -> Option<(usize, Slip)> {
+    let name = |span: Span| {
+        case.text(span).trim_start_matches(['<', '/']).split([' ', '>', '/']).next().unwrap_or_default()
+    };
+    let indent = |span: Span| {
+        let pieces = &case.outline.pieces;
+        pieces.get(pieces.partition_point(|piece| piece.span.end() <= span.start())).map(|piece| piece.indent)
+    };
+    let faults = case.outline.faults.iter().enumerate().skip(at + 1).take(NEAR);
+    faults.into_iter().find_map(|(other, fault)| match *fault {
+        Fault::StrayClose(span) if span.start() > tag.start() && indent(span) == indent(tag) => {
+            let (one, two) = (name(tag), name(span));
+            let plain = one.len().max(two.len()) <= LONG_NAME && one.len() > LETTERS + 1;
+            let alike = plain && (1..=LETTERS).contains(&strsim::levenshtein(one, two));
+            alike.then_some((other, Slip::OtherName(span)))
+        }
+        Fault::OpenTag(span) if case.text(span) == case.text(tag) && indent(span) == indent(tag) => {
+            Some((other, Slip::NoSlash(span)))
+        }
+        _ => None,
+    })
+}
+
+fn report_slip(case: &Case<'_>, sink: &mut Sink<'_>, tag: Span, slip: Slip) {
+    let name = case.shown(tag);
+    let close = format!("</{}>", name[1..].split([' ', '>']).next().unwrap_or_default());
+    let (place, message) = match slip {
+        Slip::OtherName(span) => (span, format!("`{}` does not close `{name}`", case.shown(span))),
+        Slip::NoSlash(span) => (span, format!("`{name}` is opened again and never closed")),
+    };
+    let finding = sink.report(place, message, format!("write `{close}`"));
+    finding.related.push(tag);
+    finding.fix.push(Edit { span: place, replacement: close });
 }
 
 /// How far the end of a part is looked for, in pieces.

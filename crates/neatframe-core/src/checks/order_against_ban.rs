@@ -171,10 +171,16 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let clause = &words[verb_at + 1..end];
         let mut order = order(text, unit, words, *verb, clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
-        let last = clause.iter().rev().find(|word| !word.is_punctuation());
+        let plain = clause.iter().rev().filter(|word| !word.is_punctuation());
+        let last = plain.clone().find(|word| !matches!(&*word.lower(text), "back" | "at" | "all"));
         order.bans_all = order.forbids
             && !conditional
-            && last.is_some_and(|word| matches!(&*word.lower(text), "anything" | "anybody" | "anyone"));
+            && last.is_some_and(|word| match &*word.lower(text) {
+                "anything" => true,
+                // "Name nobody" leaves all else to be named.
+                "anybody" | "anyone" => !order.says,
+                _ => false,
+            });
         order.conditional = conditional;
         found.push(order);
         at = verb_at + 1;
@@ -240,6 +246,11 @@ fn order(
         _ if changes => "keep",
         verb => verb,
     });
+    // "Keep each label under 45 words" bounds a label and preserves none; "begin with" names what comes first.
+    let bounds = ["under", "below", "within", "between", "to", "at", "short", "brief"];
+    if spoken == "keep" && lower.iter().skip(1).any(|word| bounds.contains(&&**word)) {
+        object.clear();
+    }
     let says = says || leaves_out;
     Order {
         unit,

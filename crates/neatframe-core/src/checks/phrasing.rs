@@ -60,8 +60,9 @@ impl Check for BareProhibition {
 }
 
 /// Words that turn from what is forbidden to what is wanted.
-const TURNS: [&str; 11] = [
+const TURNS: [&str; 12] = [
     "instead", "rather", "but", "prefer", "replace", "only", "unless", "except", "until", "since", "because",
+    "than",
 ];
 
 /// True when the sentence or the next one says what to do.

@@ -22,6 +22,7 @@ static NUMBERS: Meta = Meta {
         "Do this:\n1. Read the log.\n2. Write the notice.\n4. Send it.",
         "Do this:\n1. Read the log.\n2. Write the notice.\n2. Send it.",
         "Step 1: Read the log.\nStep 2: Write the notice.\nStage 3: Send it.",
+        "Do this:\na) Read the log.\nb) Write the notice.\nd) Send it.",
     ],
     good: &[
         "Do this:\n1. Read the log.\n2. Write the notice.\n3. Send it.\n\nThen this:\n1. Rest.\n2. Eat.",
@@ -77,6 +78,18 @@ impl Check for StepNumbers {
                     let write = "number the steps without a gap, or put the missing one back";
                     sink.report(step.place, message, write).related.push(before.place);
                 }
+            }
+        }
+        for run in numbering::lettered(case.source, case.outline) {
+            for pair in run.windows(2) {
+                let ((before, other), (letter, place)) = (pair[0], pair[1]);
+                let message = match letter as u32 - before as u32 {
+                    0 => format!("letter {letter} stands twice"),
+                    2..=FAR => format!("{letter} comes right after {before}"),
+                    _ => continue,
+                };
+                let write = "letter the steps without a gap, or put the missing one back";
+                sink.report(place, message, write).related.push(other);
             }
         }
     }

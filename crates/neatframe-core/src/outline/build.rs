@@ -268,7 +268,19 @@ impl Builder<'_> {
         if let Some((label, start)) = line::label(self.text, core) {
             return self.labelled(whole, core, label, start, indent);
         }
+        self.leave_table();
         self.push(PieceKind::Text, whole, core, core, indent);
+    }
+
+    /// "Example row:" and its rows: a line of plain text behind them is no part of that.
+    fn leave_table(&mut self) {
+        let Some(open) = self.open.last() else { return };
+        let section = &self.sections[open.id];
+        let first = self.pieces.get(section.first + 1).map(|piece| piece.kind);
+        let last = self.pieces.last().map(|piece| piece.kind);
+        if section.mark == Mark::Label && first == Some(PieceKind::Row) && last == Some(PieceKind::Row) {
+            self.close_down_to(self.open.len() - 1);
+        }
     }
 
     fn labelled(&mut self, whole: Span, core: Span, label: Span, start: usize, indent: u16) {

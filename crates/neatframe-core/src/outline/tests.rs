@@ -127,3 +127,8 @@ layout!(
     "Sum up:\n[your text here]\nName the pier.",
     ["Label/Sum up", "Text/Sum up", "Text/Sum up"]
 );
+layout!(
+    text_behind_a_labelled_table,
+    "Example row:\n| 3 May | rope |\nLeave out the rest.",
+    ["Label/Example row", "Row/Example row", "Text/"]
+);

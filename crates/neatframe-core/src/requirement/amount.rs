@@ -8,7 +8,7 @@ use crate::span::Span;
 use crate::words::Word;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 50] = [
+const BEFORE: [(&[&str], Side); 65] = [
     (&["limit", "is"], Side::Most),
     (&["limit", ":"], Side::Most),
     (&["fit", "on"], Side::Most),
@@ -56,6 +56,21 @@ const BEFORE: [(&[&str], Side); 50] = [
     (&["minimum"], Side::Least),
     (&["≤"], Side::Most),
     (&["≥"], Side::Least),
+    (&["run", "past"], Side::Over),
+    (&["run", "over"], Side::Over),
+    (&["run", "beyond"], Side::Over),
+    (&["go", "past"], Side::Over),
+    (&["go", "over"], Side::Over),
+    (&["go", "beyond"], Side::Over),
+    (&["go", "above"], Side::Over),
+    (&["cap", "of"], Side::Most),
+    (&["ceiling", "of"], Side::Most),
+    (&["capped", "at"], Side::Most),
+    (&["stop", "at"], Side::Most),
+    (&["over"], Side::Over),
+    (&["above"], Side::Over),
+    (&["exceed"], Side::Over),
+    (&["upwards", "of"], Side::Over),
     (&["about"], Side::About),
     (&["around"], Side::About),
     (&["roughly"], Side::About),
@@ -160,8 +175,13 @@ pub(crate) fn number(text: &str, word: Word) -> Option<u32> {
 /// An amount whose number stands at `at`: its first word, the bound, and the word that names the measure.
 fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usize)> {
     let said = |index: usize| words.get(index).map_or("", |word| word.text(text));
-    let value = number(text, words[at])?;
     let lower = |index: usize| said(index).to_lowercase();
+    // "No longer than a page".
+    let single = || {
+        let bounded = matches!(side_before(text, words, at).1, Some(Side::Over | Side::Most | Side::Under));
+        (bounded && matches!(&*lower(at), "a" | "an")).then_some(1)
+    };
+    let value = number(text, words[at]).or_else(single)?;
     // "3 to 5", "3–5" (the reader drops a dash between digits), "three or four", "between 3 and 5".
     let mut last = at;
     let mut top = None;

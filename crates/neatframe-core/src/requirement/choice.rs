@@ -6,6 +6,7 @@ use crate::numbering;
 use crate::record::keys;
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// Forms of dates, as prompts name them.
 const DATES: [&str; 8] = [
@@ -18,6 +19,20 @@ const DATES: [&str; 8] = [
     "YYYYMMDD",
     "ISO 8601",
 ];
+
+/// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
+fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
+    words.windows(3).find_map(|run| {
+        let hours = matches!(&*run[1].lower(text), "hour" | "h");
+        let form =
+            matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form");
+        match run[0].text(text) {
+            "24" if hours && form => Some("24-hour clock"),
+            "12" if hours && form => Some("12-hour clock"),
+            _ => None,
+        }
+    })
+}
 
 /// Reads closed lists that stand within one unit.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
@@ -32,6 +47,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     if let Some(form) = DATES.iter().find(|form| upper.contains(*form)) {
         let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
         push(Demand::DateForm(form.into()));
+    }
+    if let Some(pole) = clock(text, sight.words.within(span)) {
+        push(Demand::Manner { axis: "clock", pole });
     }
     if let Some(choices) = sorted_into(body) {
         push(Demand::OneOf(choices));

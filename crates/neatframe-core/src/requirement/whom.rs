@@ -123,6 +123,11 @@ pub(super) fn of(
             return whole_or(Subject::Each(thing));
         }
     }
+    // "Two paragraphs, at most 220 words in all."
+    let all = ["all", "total"].contains(&&*lower(measure_at + 2)) && lower(measure_at + 1) == "in";
+    if all || ["altogether", "overall"].contains(&&*lower(measure_at + 1)) {
+        return Subject::Reply;
+    }
     // "an 8-word title", "a two-sentence summary"; the counted noun then stands in the singular.
     if lower(measure_at) == counted {
         let after = singular(&lower(measure_at + 1));

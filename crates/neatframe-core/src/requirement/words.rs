@@ -124,7 +124,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             "mention",
             "include the line",
             "include",
-        ]) {
+        ]) || inner.contains(':')
+            && sight.labels[unit].serves(Component::OutputFormat)
+            && ends(&["then", "followed by", "followed by the line", "the line", "a line", "then the line"])
+        {
             push(place, Demand::Mention(inner));
         }
     }

@@ -1,5 +1,8 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
+mod listed;
+mod times;
+
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 
@@ -14,7 +17,7 @@ pub(crate) struct Breach {
 pub(crate) fn is_testable(rule: &Requirement) -> bool {
     match &rule.demand {
         Demand::Amount { measure, .. } => {
-            *measure == Measure::Items("options")
+            matches!(measure, Measure::Items(_)) && rule.subject != Subject::Unstated
                 || is_countable(measure)
                     && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_)))
         }
@@ -23,10 +26,12 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
             ("emoji", "no emoji")
                 | ("questions at a time", "one")
                 | ("letter case", _)
+                | ("clock", _)
                 | ("markup", "no Markdown")
                 | ("layout", "no bullets")
         ),
         Demand::Omit(_)
+        | Demand::Mention(_)
         | Demand::BeginsWith(_)
         | Demand::EndsWith(_)
         | Demand::OneOf(_)
@@ -56,10 +61,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 what: format!("`{said}` is none of {}", choices.join(", ")),
             })
         }
-        Demand::DateForm(form) => other_date(body, form).map(|(offset, date)| Breach {
-            place: at(offset, date.len()),
-            what: format!("`{date}` is not {form}"),
-        }),
+        Demand::DateForm(form) => {
+            let (offset, date) = times::other_date(body, form).or_else(|| times::spelt_date(body))?;
+            Some(Breach { place: at(offset, date.len()), what: format!("`{date}` is not {form}") })
+        }
         Demand::Pattern(pattern) => {
             let told = field(body, &pattern.of)
                 .or_else(|| field(body, pattern.of.strip_suffix('s')?))
@@ -84,6 +89,16 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 place: content,
                 what: format!("{count} questions in one turn of a sample"),
             })
+        }
+        Demand::Manner { axis: "clock", pole } => {
+            let (offset, time) = times::other_clock(body, pole)?;
+            Some(Breach { place: at(offset, time.len()), what: format!("`{time}` is not on the {pole}") })
+        }
+        // "Include the line "Source: …"": a whole answer without it.
+        Demand::Mention(words) => {
+            let fixed = words.find(':').map_or(words.as_str(), |colon| &words[..=colon]);
+            let absent = !spoken && !body.to_lowercase().contains(&fixed.to_lowercase());
+            absent.then(|| Breach { place: content, what: format!("a sample has no `{fixed}`") })
         }
         Demand::Manner { axis: "markup", .. } => {
             let mark = ["**", "\n# ", "\n## "].into_iter().find_map(find)?;
@@ -122,6 +137,11 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 ["A)", "B)", "C)", "D)", "E)", "F)"].iter().take_while(|mark| body.contains(**mark)).count();
             let off = count >= 2 && !bound.holds(count);
             off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
+        }
+        Demand::Amount { measure: Measure::Items(things), bound } => {
+            let (offset, length, count) = listed::count(body, things)?;
+            let off = !bound.holds(count) && !bound.about;
+            off.then(|| Breach { place: at(offset, length), what: format!("a sample has {count} {things}") })
         }
         Demand::Amount { measure, bound } => {
             let (part, named) = match &rule.subject {
@@ -257,39 +277,6 @@ fn whole_word(text: &str, words: &str) -> Option<usize> {
         let after = hay[at + needle.len()..].chars().next();
         !before.is_some_and(char::is_alphanumeric) && !after.is_some_and(char::is_alphanumeric)
     })
-}
-
-/// A date in figures that is written in another form than asked for.
-fn other_date<'a>(text: &'a str, form: &str) -> Option<(usize, &'a str)> {
-    let shape =
-        |token: &str| -> String { token.chars().map(|c| if c.is_ascii_digit() { '9' } else { c }).collect() };
-    let wanted: String = form.chars().map(|c| if matches!(c, 'Y' | 'M' | 'D') { '9' } else { c }).collect();
-    const FORMS: [&str; 7] =
-        ["9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "99999999"];
-    let mut at = 0;
-    for token in text.split(|c: char| !(c.is_ascii_digit() || matches!(c, '/' | '.' | '-'))) {
-        let start = at;
-        at += token.len();
-        at += text[at..].chars().next().map_or(0, char::len_utf8);
-        let bare = token.trim_matches(['.', '-', '/']);
-        let offset = start + token.find(bare).unwrap_or(0);
-        let found = shape(bare);
-        // Eight bare digits may be any number.
-        if found != wanted && FORMS.contains(&found.as_str()) && found != "99999999" {
-            return Some((offset, bare));
-        }
-        let swapped = found == wanted && is_impossible(bare, form);
-        if swapped {
-            return Some((offset, bare));
-        }
-    }
-    None
-}
-
-/// `31/05/2031` read as month and day.
-fn is_impossible(date: &str, form: &str) -> bool {
-    let at = form.find("MM").unwrap_or(0);
-    date.get(at..at + 2).and_then(|month| month.parse::<u32>().ok()).is_some_and(|month| month > 12)
 }
 
 /// The value of a field in a record or a labelled line: `"summary": "…"`, `Summary: …`.

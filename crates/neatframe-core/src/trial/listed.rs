@@ -1,0 +1,38 @@
+//! Lists within a sample: how many things stand in them.
+
+/// The list of these things in a record or below a label, `"tags": ["a", "b"]`: where it stands, its length in bytes, and how
+/// many it holds.
+pub(super) fn count(body: &str, things: &str) -> Option<(usize, usize, usize)> {
+    if things == "bullets" {
+        let marked = |line: &&str| line.trim_start().starts_with(['-', '•', '*']);
+        let count = body.lines().filter(marked).count();
+        return (count >= 2).then_some((0, body.len(), count));
+    }
+    let key = format!("\"{things}\"");
+    let at = body.find(&key)?;
+    let rest = body[at + key.len()..].trim_start().strip_prefix(':')?.trim_start().strip_prefix('[')?;
+    let inner = &rest[..rest.find(']')?];
+    let from = body.len() - rest.len();
+    // Records and lists within the list are not counted here.
+    if inner.contains(['{', '[', '…']) || inner.contains("...") {
+        return None;
+    }
+    let count = inner.split(',').filter(|thing| !thing.trim().is_empty()).count();
+    let quoted = inner.matches('"').count() / 2;
+    Some((from, inner.len(), if quoted > 0 { quoted } else { count }))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn things_in_lists() {
+        let count = |body: &str, things: &str| count(body, things).map(|(_, _, count)| count);
+        assert_eq!(count("{\"tags\": [\"a, b\", \"c\"]}", "tags"), Some(2));
+        assert_eq!(count("{\"tags\": []}", "tags"), Some(0));
+        assert_eq!(count("- one\n- two", "bullets"), Some(2));
+        assert_eq!(count("{\"tags\": [{\"a\": 1}]}", "tags"), None);
+        assert_eq!(count("one tag", "tags"), None);
+    }
+}
