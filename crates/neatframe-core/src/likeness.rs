@@ -98,6 +98,7 @@ const FRAMING: &[&str] = &[
     "responses",
     "said",
     "say",
+    "set",
     "short",
     "shorter",
     "size",
@@ -178,7 +179,12 @@ const SAME: &[(&str, u8)] = &[
     ("kind", 2),
     ("low-cost", 5),
     ("mail", 7),
+    ("mention", 15),
+    ("mentioned", 15),
     ("money", 0),
+    ("name", 15),
+    ("named", 15),
+    ("names", 15),
     ("nice", 2),
     ("number", 3),
     ("numbers", 3),
@@ -193,6 +199,8 @@ const SAME: &[(&str, u8)] = &[
     ("short", 1),
     ("simple", 6),
     ("spend", 13),
+    ("state", 15),
+    ("stated", 15),
     ("succinct", 1),
     ("sum", 0),
     ("sums", 0),
@@ -207,7 +215,23 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     // "Use active, not passive": what stands behind the comma only says it the other way round.
     let tail = words.windows(2).position(|pair| pair[0].text(text) == "," && pair[1].lower(text) == "not");
     let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
+    let mut in_condition = false;
+    let mut skips = false;
     for (at, word) in words.iter().enumerate() {
+        // "When there is no hour" and "if the hour is missing" name one case.
+        in_condition = word.is(vocabulary::CONDITION)
+            || in_condition && !matches!(word.text(text), "," | ";" | ":" | ".");
+        if std::mem::take(&mut skips) || in_condition && ABSENT.contains(&&*word.lower(text)) {
+            continue;
+        }
+        // "Entries are left out", "leave entries out".
+        let leaves = matches!(&*word.lower(text), "leave" | "left" | "leaving");
+        let out = words[at..].iter().take(6).any(|word| word.lower(text) == "out");
+        if leaves && out {
+            negations += 1;
+            skips = words.get(at + 1).is_some_and(|next| next.lower(text) == "out");
+            continue;
+        }
         // "One by one" counts nothing.
         let by = |at: usize| words.get(at).is_some_and(|word| word.lower(text) == "by");
         let one = word.lower(text) == "one" && (by(at + 1) || at > 0 && by(at - 1));
@@ -220,8 +244,12 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.numbers.push(digits);
             continue;
         }
-        negations += u32::from(word.is(vocabulary::NEGATION));
         let lower = word.lower(text);
+        if LEAVES_OUT.contains(&&*lower) {
+            negations += 1;
+            continue;
+        }
+        negations += u32::from(word.is(vocabulary::NEGATION));
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";
@@ -262,6 +290,28 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.forbids &= gist.numbers.is_empty();
     gist
 }
+
+/// Verbs that forbid their object.
+const LEAVES_OUT: [&str; 8] =
+    ["skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped"];
+
+/// Words that say in a condition that a thing is not there.
+const ABSENT: [&str; 14] = [
+    "no",
+    "not",
+    "none",
+    "missing",
+    "absent",
+    "lacking",
+    "there",
+    "given",
+    "stated",
+    "known",
+    "available",
+    "without",
+    "lacks",
+    "has",
+];
 
 /// `LOST`, "`lost`", `find_boat`: a word that stands for one thing alone.
 fn is_name(text: &str, word: Word) -> bool {

@@ -21,6 +21,9 @@ pub(crate) fn find(
     requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
     let mut twins = same_limits(source, words, units, requirements);
+    for (unit, earlier) in same_manners(source, words, units, requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     for unit in demands {
@@ -104,6 +107,81 @@ fn same_limits(
     }
     twins
 }
+
+/// Axes on which two demands with one pole may ask for two things: two reasons, two sentences after the data, two gaps.
+const OF_MANY: [&str; 16] = [
+    "greeting",
+    "words around the data",
+    "reasons",
+    "gaps",
+    "sources named",
+    "order kept",
+    "how it opens",
+    "quotations",
+    "links",
+    "additions",
+    "entries in doubt",
+    "figures as given",
+    "names of people",
+    "text of signs",
+    "stance",
+    "asking back",
+];
+
+/// Words beside the pole that the later demand may hold, and words of meaning among them.
+const AROUND: usize = 11;
+const NEW: usize = 2;
+
+/// One manner asked for twice, in whatever words: "Emoji are not allowed", "Leave out any emoji".
+fn same_manners(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    requirements: &[Requirement],
+) -> Vec<(usize, usize)> {
+    let text = source.text();
+    let mut seen: HashMap<(&str, &str, Option<&str>), usize> = HashMap::new();
+    let mut found = Vec::new();
+    for rule in requirements {
+        let Demand::Manner { axis, pole } = &rule.demand else { continue };
+        let only_json = *pole == "only JSON";
+        if rule.conditional || OF_MANY.contains(axis) && !only_json {
+            continue;
+        }
+        let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);
+        if earlier == rule.unit {
+            continue;
+        }
+        let all = words.within(units[rule.unit].text);
+        let beside = all.iter().filter(|word| !word.is_punctuation() && !rule.span.overlaps(word.span()));
+        let new = beside.clone().filter(|word| {
+            !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
+                && !FRAMES.contains(&&*word.lower(text))
+        });
+        if new.count() <= NEW && beside.count() <= AROUND {
+            found.push((rule.unit, earlier));
+        }
+    }
+    found
+}
+
+/// Words that only carry a demand of manner.
+const FRAMES: [&str; 14] = [
+    "use",
+    "keep",
+    "write",
+    "make",
+    "give",
+    "answer",
+    "reply",
+    "text",
+    "whole",
+    "always",
+    "throughout",
+    "everything",
+    "result",
+    "output",
+];
 
 /// Earlier demands that share the rarest words, in order.
 fn candidates(gist: &Gist, by_stem: &HashMap<u32, Vec<usize>>) -> Vec<usize> {

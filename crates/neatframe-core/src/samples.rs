@@ -187,7 +187,10 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
     let says = |class: u32| flags(&last) & class != 0;
     // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
-    const OUT: [&str; 26] = [
+    const OUT: [&str; 29] = [
+        "good",
+        "right",
+        "correct",
         "after",
         "row",
         "record",

@@ -7,13 +7,16 @@ mod dropped_rules;
 mod example;
 mod half_sample;
 mod heap;
+mod hours;
 mod inputs;
 mod markup;
 mod missing;
 mod name_spelling;
+mod off_scale;
 mod order_against_ban;
 mod order_of_work;
 mod phrasing;
+mod place_of_part;
 mod private_data;
 mod redundant;
 mod sample_breaks_rule;
@@ -102,9 +105,12 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &wordy::RunOn,
     &wordy::HardReading,
     &clashing_demands::ClashingDemands,
+    &hours::Hours,
+    &name_spelling::NameSpelling,
+    &off_scale::OffScale,
     &order_against_ban::OrderAgainstBan,
     &order_of_work::OrderOfWork,
-    &name_spelling::NameSpelling,
+    &place_of_part::PlaceOfPart,
     &sum_off::SumOff,
     &two_figures::TwoFigures,
     &phrasing::BareProhibition,

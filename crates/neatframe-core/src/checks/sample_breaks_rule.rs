@@ -57,6 +57,9 @@ impl Check for SampleBreaksRule {
                 else {
                     continue;
                 };
+                if matches!(rule.demand, Demand::OneOf(_)) && is_named_elsewhere(case, place) {
+                    continue;
+                }
                 report(case, sink, place, what, rule.span);
                 break;
             }
@@ -130,6 +133,15 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, place: Span, what: String, rule:
     let line = case.source.position(rule.start()).line;
     let message = format!("{what}, against the rule on line {line}: `{}`", case.shown(rule));
     sink.report(place, message, "change the sample so that it keeps the rule").related.push(rule);
+}
+
+/// "What fits none of them is "other"": a rule of its own names the value.
+fn is_named_elsewhere(case: &Case<'_>, place: Span) -> bool {
+    let value = case.text(place).trim().trim_matches(['"', '`', '\'', '.']);
+    case.demands().any(|unit| {
+        let named = quotations(case.source.text(), case.units[unit].text);
+        named.iter().any(|(_, words)| words.eq_ignore_ascii_case(value))
+    })
 }
 
 /// How many rules a sample is held against.

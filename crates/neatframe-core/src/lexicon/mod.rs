@@ -162,8 +162,13 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
         }
         let hit = Hit { set: pattern.set, entry: pattern.entry, first, last };
         let near = hits.len().saturating_sub(NEAR);
-        let rival =
-            hits[near..].iter().rposition(|h| h.set == hit.set && h.first <= first && first <= h.last);
+        // Demands on two axes may share their words.
+        let same_axis = |other: &Hit| {
+            hit.set != Set::Pole || POLES[other.entry as usize].axis == POLES[hit.entry as usize].axis
+        };
+        let rival = hits[near..]
+            .iter()
+            .rposition(|h| h.set == hit.set && h.first <= first && first <= h.last && same_axis(h));
         match rival.map(|at| at + near) {
             // Cues add up; of the rest the longest counts.
             Some(at) if hit.set != Set::Cue => {

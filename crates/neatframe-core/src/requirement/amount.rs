@@ -181,7 +181,8 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         let bounded = matches!(side_before(text, words, at).1, Some(Side::Over | Side::Most | Side::Under));
         (bounded && matches!(&*lower(at), "a" | "an")).then_some(1)
     };
-    let value = number(text, words[at]).or_else(single)?;
+    let alone = || (lower(at) == "single").then_some(1);
+    let value = number(text, words[at]).or_else(single).or_else(alone)?;
     // "3 to 5", "3–5" (the reader drops a dash between digits), "three or four", "between 3 and 5".
     let mut last = at;
     let mut top = None;
@@ -234,7 +235,9 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         (Some(Side::About), None) => Bound { least: Some(value), most: Some(value), about: true },
         (Some(Side::Exact), None) => bound(Some(value), Some(value)),
         (None, None) => match (after.as_str(), after2.as_str()) {
-            ("or", "fewer" | "less") | ("at", "most") | ("max" | "maximum", _) => bound(None, Some(value)),
+            ("or", "fewer" | "less") | ("at", "most") | ("max" | "maximum" | "only" | "tops", _) => {
+                bound(None, Some(value))
+            }
             ("or", "more") | ("at", "least") | ("min" | "minimum", _) => bound(Some(value), None),
             _ if negated => return None,
             // "in 80 words" is a target, "three options" a count.

@@ -2,6 +2,7 @@
 
 use super::{Demand, Field, Requirement, Sight, words::quotations};
 use crate::component::Component;
+use crate::lexicon::vocabulary;
 use crate::numbering;
 use crate::record::keys;
 use crate::span::Span;
@@ -26,9 +27,10 @@ fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
         let hours = matches!(&*run[1].lower(text), "hour" | "h");
         let form =
             matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form");
-        match run[0].text(text) {
-            "24" if hours && form => Some("24-hour clock"),
-            "12" if hours && form => Some("12-hour clock"),
+        let denied = words.iter().any(|word| word.start < run[0].start && word.is(vocabulary::NEGATION));
+        match (run[0].text(text), denied) {
+            ("24", false) | ("12", true) if hours && form => Some("24-hour clock"),
+            ("12", false) | ("24", true) if hours && form => Some("12-hour clock"),
             _ => None,
         }
     })
@@ -94,8 +96,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 }
 
 /// Verbs that give a thing its label.
-const SORTS: [&str; 11] = [
+const SORTS: [&str; 13] = [
     "classify",
+    "assign",
+    "file",
     "label",
     "sort",
     "mark",
@@ -111,12 +115,22 @@ const SORTS: [&str; 11] = [
 /// "Classify each line as praise, complaint, wish or noise": the labels, in lower case as they stand.
 fn sorted_into(body: &str) -> Option<Vec<String>> {
     let verb = body.split_whitespace().next()?.to_lowercase();
-    if !SORTS.contains(&&*verb) {
-        return None;
-    }
-    let list = match body.split_once(": ") {
+    // "Decide whether it is about delivery, quality or price": whichever clause says so.
+    let asked = || {
+        let (_, clause) = body.split_once("whether ")?;
+        [" is about ", " are about ", " belongs to ", " concerns ", " counts as "]
+            .iter()
+            .find_map(|sign| Some(clause.split_once(sign)?.1))
+    };
+    let list = match body.split_once(": ").filter(|_| SORTS.contains(&&*verb)) {
         Some((_, list)) => list,
-        None => body.split_once(" as ").or_else(|| body.split_once(" into "))?.1,
+        None => match asked() {
+            Some(list) => list,
+            None if SORTS.contains(&&*verb) => {
+                body.split_once(" as ").or_else(|| body.split_once(" into "))?.1
+            }
+            None => return None,
+        },
     };
     let list = list.trim_end_matches(['.', ':']).replace(", or ", ", ").replace(" or ", ", ");
     let names = list.split(", ").map(str::trim);

@@ -45,6 +45,10 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
         }
+        (Demand::BeginsWith(one), Demand::NeverBeginsWith(two))
+        | (Demand::NeverBeginsWith(two), Demand::BeginsWith(one)) => {
+            one.to_lowercase().starts_with(&two.to_lowercase())
+        }
         (Demand::Mention(one), Demand::Omit(two)) | (Demand::Omit(two), Demand::Mention(one)) => {
             one.to_lowercase() == two.to_lowercase()
         }
@@ -54,8 +58,19 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 3] =
-    [("no Markdown", "headings"), ("no bullets", "numbered"), ("only JSON", "with prose")];
+const CROSSED: [(&str, &str); 11] = [
+    ("no Markdown", "headings"),
+    ("no bullets", "numbered"),
+    ("only JSON", "with prose"),
+    ("only JSON", "a greeting"),
+    ("JSON alone", "a greeting"),
+    ("JSON alone", "with prose"),
+    ("JSON alone", "an explanation"),
+    ("whole numbers", "exact"),
+    ("everything", "shortened"),
+    ("much", "all explained"),
+    ("an explanation", "no reasons"),
+];
 
 /// Poles of one axis that do not exclude each other.
 fn goes_with(one: &str, two: &str) -> bool {
@@ -81,7 +96,7 @@ const SOME: u32 = 250;
 fn is_tight(measure: &Measure, bound: &Bound) -> bool {
     let Some(most) = bound.most else { return false };
     match measure {
-        Measure::Words => most <= 60,
+        Measure::Words => most <= 100,
         Measure::Sentences => most <= 3,
         Measure::Lines => most <= 4,
         Measure::Paragraphs | Measure::Pages => most <= 1,
@@ -133,8 +148,22 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
 /// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two about
 /// different parts of the reply.
 fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
-    let around =
-        matches!(earlier.demand, Demand::Manner { axis: "words around the data" | "how it opens", .. });
+    // These axes are about one part themselves.
+    let around = matches!(
+        earlier.demand,
+        Demand::Manner {
+            axis: "words around the data"
+                | "how it opens"
+                | "title"
+                | "greeting"
+                | "headings"
+                | "code comments"
+                | "help given"
+                | "libraries"
+                | "list marks",
+            ..
+        }
+    );
     earlier.part != later.part && !around
 }
 

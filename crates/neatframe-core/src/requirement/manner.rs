@@ -33,7 +33,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         };
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         // What to do in a gap is said of gaps only, so the two conditions are one.
-        let conditional = pole.axis != "gaps" && is_exception(text, words);
+        // To ask where something is unclear stands against never asking, which knows no case.
+        let always = matches!(pole.axis, "gaps" | "not knowing") || name == "ask first";
+        let conditional = !always && is_exception(text, words);
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

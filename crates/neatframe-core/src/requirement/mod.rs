@@ -75,6 +75,8 @@ pub enum Demand {
     Omit(String),
     /// The words that the reply begins with.
     BeginsWith(String),
+    /// Words with which the reply must not begin.
+    NeverBeginsWith(String),
     /// The words that the reply ends with.
     EndsWith(String),
     /// The answer is one of these words.
@@ -121,6 +123,7 @@ impl Demand {
             Demand::Mention(_) => "mention",
             Demand::Omit(_) => "omit",
             Demand::BeginsWith(_) => "begins_with",
+            Demand::NeverBeginsWith(_) => "never_begins_with",
             Demand::EndsWith(_) => "ends_with",
             Demand::OneOf(_) => "one_of",
             Demand::DateForm(_) => "date_form",
@@ -142,6 +145,7 @@ impl Demand {
             Demand::Mention(words) => format!("says `{words}`"),
             Demand::Omit(words) => format!("never says `{words}`"),
             Demand::BeginsWith(words) => format!("begins with `{words}`"),
+            Demand::NeverBeginsWith(words) => format!("never begins with `{words}`"),
             Demand::EndsWith(words) => format!("ends with `{words}`"),
             Demand::OneOf(words) => format!("one of {}", words.join(", ")),
             Demand::DateForm(form) => format!("dates as {form}"),
@@ -215,7 +219,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
 }
 
 /// Parts of a reply that a sentence may be about.
-const PARTS: [&str; 30] = [
+const PARTS: [&str; 29] = [
     "title",
     "headline",
     "subject",
@@ -238,7 +242,6 @@ const PARTS: [&str; 30] = [
     "quote",
     "quotes",
     "sample",
-    "key",
     "keys",
     "code",
     "name",

@@ -27,7 +27,7 @@ requirements! {
     an_order_of_dates: "Write dates as DD.MM.YYYY." => ["reply: dates as DD.MM.YYYY"];
     one_at_a_time: "Ask one question at a time." => ["reply: exactly 1 question", "reply: questions at a time: one"];
     not_bullets: "Do not use bullet points." => ["reply: layout: no bullets"];
-    no_markdown: "Use plain text without Markdown." => ["reply: markup: no Markdown"];
+    no_markdown: "Use plain text without Markdown." => ["reply: markup: no Markdown", "reply: headings: no headings"];
     languages: "Answer in French." => ["reply: answer language: French"];
     once_is_no_condition: "Apologise once, in the first line." => ["reply: apology: apologise"];
     at_once_is_no_condition: "Answer at once." => ["reply: asking back: no questions"];
@@ -48,5 +48,5 @@ requirements! {
     known_subject: "Assume that the readers know the harbour." => ["reply: what the reader knows: much"];
     unknown_subject: "Assume that the reader has never heard of the harbour." => ["reply: what the reader knows: nothing"];
     numbered: "Number the steps." => ["reply: numbering: numbered"];
-    plain_text: "Plain text, no formatting." => ["reply: markup: no Markdown"];
+    plain_text: "Plain text, no formatting." => ["reply: markup: no Markdown", "reply: headings: no headings"];
 }

@@ -33,6 +33,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
         Demand::Omit(_)
         | Demand::Mention(_)
         | Demand::BeginsWith(_)
+        | Demand::NeverBeginsWith(_)
         | Demand::EndsWith(_)
         | Demand::OneOf(_)
         | Demand::DateForm(_)
@@ -124,6 +125,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let bare = |text: &str| text.trim_start_matches(['"', '“', '*', '`', ' ', '\n']).to_lowercase();
             (spoken && !bare(body).starts_with(&bare(words)))
                 .then(|| Breach { place: content, what: format!("a sample does not begin with `{words}`") })
+        }
+        Demand::NeverBeginsWith(words) => {
+            let offset = body.find(|c: char| c.is_alphanumeric())?;
+            let opening = body.get(offset..offset + words.len())?;
+            opening.eq_ignore_ascii_case(words).then(|| Breach {
+                place: at(offset, words.len()),
+                what: format!("a sample begins with `{words}`"),
+            })
         }
         Demand::EndsWith(words) => {
             let bare =

@@ -1,5 +1,7 @@
 //! Rules that order what another one forbids.
 
+mod uses;
+
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -28,6 +30,7 @@ static AGAINST: Meta = Meta {
         "Always name the captain. Do not name the captain.",
         "Ask for the ticket number if it is missing. Never ask the guest for anything.",
         "Cite the rule of the harbour. Answer without citing rules.",
+        "No hashtags. Name the pier. Add three hashtags.",
     ],
     good: &[
         "Answer every question about crossings. Never give legal advice.",
@@ -46,7 +49,7 @@ impl Check for OrderAgainstBan {
         let mut orders: HashMap<u32, Vec<Order>> = HashMap::new();
         let mut found = Vec::new();
         for unit in case.demands() {
-            for order in orders_of(case, unit) {
+            for order in orders_of(case, unit).into_iter().chain(uses::of(case, unit)) {
                 let rivals = orders.entry(order.verb).or_default();
                 let rival =
                     rivals.iter().rev().take(NEAR).find(|rival| rival.unit != unit && rival.clashes(&order));
@@ -89,6 +92,10 @@ struct Order {
     conditional: bool,
     /// The sentence bounds the object: `questions that are not about an order`.
     bounded: bool,
+    /// A thing to put in or to leave out: "add three hashtags", "no hashtags".
+    uses: bool,
+    /// Every stem of the clause.
+    all: Vec<u32>,
 }
 
 impl Order {
@@ -107,6 +114,12 @@ impl Order {
         if shared == 0 {
             return false;
         }
+        let holds = |ban: &Order, stems: &[u32]| ban.object.iter().all(|stem| stems.contains(stem));
+        if order.uses || ban.uses {
+            return order.uses && ban.uses && !ban.bounded && holds(ban, &order.object);
+        }
+        // "Do not explain the code", "explain each step of the code".
+        let within = order.universal && !ban.bounded && !ban.refers && holds(ban, &order.all);
         // All that is forbidden is ordered, or everything of its kind is.
         let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
@@ -116,6 +129,7 @@ impl Order {
             && ban.object.last().is_some_and(|head| order.object.contains(head));
         let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
         same || all
+            || within
             || told
             || none
             || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
@@ -129,7 +143,9 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     if case.labels[unit].component == Some(Component::Examples) || words.len() > 60 {
         return Vec::new();
     }
-    let conditional = is_exception(text, words);
+    // "Never name a day; say "soon" instead" has no exception.
+    let firm: Vec<Word> = words.iter().filter(|word| word.lower(text) != "instead").copied().collect();
+    let conditional = is_exception(text, &firm);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     let mut at = 0;
@@ -263,5 +279,7 @@ fn order(
         bounded,
         bans_all: false,
         conditional: false,
+        uses: false,
+        all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
     }
 }

@@ -1,0 +1,154 @@
+//! Scores beyond the scale that the prompt sets, and two scales for one score.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::requirement::number;
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// A score that the scale does not hold.
+pub(super) struct OffScale;
+
+static SCALE: Meta = Meta {
+    id: "off-scale",
+    family: Family::Conflict,
+    severity: Severity::Error,
+    summary: "a score beyond the scale, or two scales for one score",
+    write: "One scale, and scores within it.",
+    on: true,
+    english: true,
+    why: "Scores on two scales cannot be compared, and the model mixes them.",
+    bad: &[
+        "Score each notice from 1 to 5. Name the pier. A score of 8 or more is fit to print.",
+        "Rate the notice from 1 to 5. Name the pier. Give a rating from 0 to 10.",
+        "Score the notice from 1 to 5. Name the pier. The best notice gets a 10.",
+    ],
+    good: &[
+        "Score each notice from 1 to 5. Name the pier. A score of 4 or more is fit to print.",
+        "Score the wording from 1 to 5 and the layout from 1 to 10.",
+        "Score the notice from 1 to 5. Name pier 10.",
+    ],
+};
+
+impl Check for OffScale {
+    fn meta(&self) -> &'static Meta {
+        &SCALE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let mut scales: Vec<Scale> = Vec::new();
+        let mut scores: Vec<(usize, u32, Span)> = Vec::new();
+        for (unit, label) in case.labels.iter().enumerate() {
+            let shown = matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
+                || label.component == Some(Component::Examples);
+            if shown || scales.len() >= MOST || scores.len() >= MOST {
+                continue;
+            }
+            let words = case.words_of(unit);
+            scales.extend(scales_in(text, words).into_iter().map(|(lowest, highest, span)| Scale {
+                unit,
+                lowest,
+                highest,
+                span,
+            }));
+            scores.extend(scores_in(text, words).into_iter().map(|(score, span)| (unit, score, span)));
+        }
+        // Where the prompt has scales for several things in one place, a score may be on any of them.
+        let Some(first) = scales.first() else { return };
+        let beside = scales.iter().skip(1).any(|scale| scale.unit == first.unit);
+        let listed = scales.iter().skip(1).any(|scale| {
+            case.units[scale.unit].block == case.units[first.unit].block
+                && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
+        });
+        if beside || listed {
+            return;
+        }
+        let line = case.source.position(first.span.start()).line;
+        let rule = case.shown(first.span);
+        for other in scales.iter().skip(1).filter(|other| other.highest != first.highest) {
+            let message = format!("`{}` stands against `{rule}` (line {line})", case.shown(other.span));
+            sink.report(other.span, message, "keep one scale").related.push(first.span);
+        }
+        if scales.iter().all(|scale| scale.highest == first.highest) {
+            let holds = |score: u32| (first.lowest..=first.highest).contains(&score);
+            for (_, score, span) in
+                scores.iter().filter(|(unit, score, _)| *unit != first.unit && !holds(*score))
+            {
+                let message = format!("{score} is not on the scale of line {line}: `{rule}`");
+                sink.report(*span, message, "keep one scale").related.push(first.span);
+            }
+        }
+    }
+}
+
+/// How many scales and scores are compared.
+const MOST: usize = 32;
+
+struct Scale {
+    unit: usize,
+    lowest: u32,
+    highest: u32,
+    span: Span,
+}
+
+const SCORES: [&str; 12] = [
+    "score", "scores", "rate", "rating", "ratings", "grade", "grades", "mark", "marks", "scored", "rated",
+    "graded",
+];
+
+/// How far before a range the word for the score may stand, in words.
+const REACH: usize = 9;
+
+/// "Score … from 1 to 5", "a score of 0-10": the lowest, the highest, and the words.
+fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let mut found = Vec::new();
+    for at in 0..words.len() {
+        if !SCORES.contains(&&*lower(at)) {
+            continue;
+        }
+        let reach = (at + 1..words.len().min(at + REACH)).take_while(|&to| {
+            !SCORES.contains(&&*lower(to)) && !words[to].is(crate::lexicon::vocabulary::STOP_MARK)
+        });
+        let range = reach.into_iter().find_map(|from| {
+            let led =
+                matches!(&*lower(from - 1), "from" | "between" | "of" | "as" | "(" | "a" | "scale" | "on");
+            let lowest = number(text, *words.get(from)?)?;
+            let joined = matches!(&*lower(from + 1), "to" | "and" | "–" | "-");
+            let to = from + 1 + usize::from(joined);
+            let highest = number(text, *words.get(to)?)?;
+            let dashed = joined
+                || text[words[from].end as usize..words[to].start as usize].trim() == "-"
+                || text[words[from].end as usize..words[to].start as usize].trim() == "–";
+            (led && dashed && lowest <= 1 && (3..=100).contains(&highest)).then_some((lowest, highest, to))
+        });
+        if let Some((lowest, highest, to)) = range {
+            found.push((lowest, highest, words[at].span().cover(words[to].span())));
+        }
+    }
+    found
+}
+
+/// "A score of 8", "gets a 10": the score and the words.
+fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let ends = |at: usize| {
+        words.get(at).is_none_or(|word| word.is_punctuation())
+            || matches!(&*lower(at), "or" | "and" | "means" | "is" | "if" | "when" | "for" | "at")
+    };
+    (0..words.len().saturating_sub(2))
+        .filter_map(|at| {
+            let of = matches!(&*lower(at), "score" | "rating" | "grade" | "mark") && lower(at + 1) == "of";
+            let gets = matches!(&*lower(at), "gets" | "get" | "earns" | "scores" | "deserves" | "receives")
+                && matches!(&*lower(at + 1), "a" | "an");
+            let score = number(text, words[at + 2]).filter(|_| (of || gets) && ends(at + 3))?;
+            // "A score of 8 to 10" is a range of its own.
+            let span = words[at].span().cover(words[at + 2].span());
+            words[at + 2].is_number().then_some((score, span))
+        })
+        .collect()
+}

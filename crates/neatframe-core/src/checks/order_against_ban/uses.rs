@@ -1,0 +1,107 @@
+//! Things that are to be put in, or left out, whatever the verb: "no hashtags", "end with an exclamation mark".
+
+use super::Order;
+use crate::checks::Case;
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::is_exception;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// Verbs that put a thing in.
+const PUTS_IN: [&str; 11] =
+    ["use", "include", "add", "put", "insert", "write", "give", "show", "append", "provide", "attach"];
+/// Verbs that say what stands at an end: "end with a question".
+const ENDS: [&str; 8] = ["begin", "start", "open", "end", "close", "finish", "sign", "follow"];
+/// Words behind "no" that count or compare, and name nothing.
+const COMPARES: [&str; 16] = [
+    "more", "less", "fewer", "longer", "shorter", "later", "earlier", "sooner", "other", "one", "need",
+    "matter", "such", "further", "doubt", "text",
+];
+/// Words that bound what is named before them.
+const BOUNDS: [&str; 18] = [
+    "that", "which", "who", "about", "if", "when", "for", "of", "from", "in", "on", "as", "around", "before",
+    "after", "outside", "beside", "between",
+];
+
+/// What a unit puts in or leaves out.
+pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let kind = case.units[unit].kind;
+    if case.labels[unit].component == Some(Component::Examples)
+        || matches!(kind, UnitKind::Code | UnitKind::Table)
+        || words.len() > LONG
+        || is_exception(text, words)
+    {
+        return Vec::new();
+    }
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let mut found = Vec::new();
+    for at in 0..words.len() {
+        let opens = at == 0
+            || words[at - 1].is(vocabulary::STOP_MARK)
+            || matches!(&*lower(at - 1), "," | "and" | "but" | "or" | "then" | "please" | "also" | "always");
+        if !opens {
+            continue;
+        }
+        let said = lower(at);
+        let named = match &*said {
+            "no" | "without" | "zero" => Some((true, at + 1)),
+            "never" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
+            "avoid" if lower(at + 1).ends_with("ing") => None,
+            "avoid" => Some((true, at + 1)),
+            "don't" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
+            "do" if lower(at + 1) == "not" && PUTS_IN.contains(&&*lower(at + 2)) => Some((true, at + 3)),
+            "with" if at == 0 && words.get(1).is_some_and(|word| word.is_number()) => Some((false, at + 1)),
+            verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
+            verb if ENDS.contains(&verb) => {
+                (at + 1..at + 5).find(|&at| lower(at) == "with").map(|with| (false, with + 1))
+            }
+            _ => None,
+        };
+        let Some((forbids, from)) = named else { continue };
+        if forbids && COMPARES.contains(&&*lower(from)) || is_quoted(words, from) {
+            continue;
+        }
+        found.extend(thing(text, unit, words, from, forbids));
+    }
+    found
+}
+
+/// Words from which a sentence is not looked at.
+const LONG: usize = 40;
+
+fn is_quoted(words: &[Word], at: usize) -> bool {
+    words.get(at).is_some_and(|word| word.is(vocabulary::QUOTE))
+}
+
+/// The thing that is named from `from` on: at most two words that mean something.
+fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {
+    let ends = |word: &Word| {
+        word.is_punctuation() || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at")
+    };
+    let rest = words.get(from..)?;
+    let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];
+    let bounded = phrase.iter().any(|word| BOUNDS.contains(&&*word.lower(text)));
+    let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
+    let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
+    let object: Vec<u32> = head.filter(means).map(|word| stem(&word.lower(text))).collect();
+    let few = (1..=2 + usize::from(!forbids)).contains(&object.len());
+    few.then(|| Order {
+        unit,
+        verb: stem("use"),
+        forbids,
+        all: object.clone(),
+        object,
+        universal: false,
+        refers: false,
+        says: false,
+        bans_all: false,
+        conditional: false,
+        bounded,
+        uses: true,
+    })
+}

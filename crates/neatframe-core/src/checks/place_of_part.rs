@@ -1,0 +1,138 @@
+//! One part of the reply that is to stand first here and last there.
+
+use super::{Case, Check, Meta, Sink};
+use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::is_exception;
+use crate::span::Span;
+use crate::words::Word;
+use std::borrow::Cow;
+use std::collections::HashMap;
+
+/// A part of the reply has two places.
+pub(super) struct PlaceOfPart;
+
+static PLACE: Meta = Meta {
+    id: "place-of-part",
+    family: Family::Conflict,
+    severity: Severity::Error,
+    summary: "one part of the reply is to stand first here and last there",
+    write: "One place for the part.",
+    on: true,
+    english: true,
+    why: "The part comes twice, or at a place that one of the two rules does not want.",
+    bad: &[
+        "Begin with the fare. Name the pier. Put the fare last.",
+        "Open with the title. The title comes at the end.",
+        "First the summary, then the sailings. Name the pier. End with the summary.",
+    ],
+    good: &[
+        "Begin with the fare. Name the pier. End with the hour.",
+        "Begin each line with the pier. Put the pier of the last boat at the end of the notice.",
+        "Begin with a question. Name the pier. End with a question.",
+    ],
+};
+
+impl Check for PlaceOfPart {
+    fn meta(&self) -> &'static Meta {
+        &PLACE
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut known: HashMap<u32, (bool, usize, Span)> = HashMap::new();
+        for unit in case.demands() {
+            let words = case.words_of(unit);
+            if words.len() > LONG || is_exception(case.source.text(), words) {
+                continue;
+            }
+            for (part, first, span) in places(case.source.text(), words) {
+                match known.get(&part) {
+                    Some((earlier, other, place)) if *other != unit && *earlier != first => {
+                        let line = case.source.position(place.start()).line;
+                        let message = format!(
+                            "`{}` and `{}` (line {line}) give one part two places",
+                            case.shown(span),
+                            case.shown(*place)
+                        );
+                        sink.report(span, message, "give the part one place").related.push(*place);
+                    }
+                    Some(_) => {}
+                    None => {
+                        known.insert(part, (first, unit, span));
+                    }
+                }
+            }
+        }
+    }
+}
+
+/// Words from which a sentence is not looked at.
+const LONG: usize = 40;
+
+/// The parts that a sentence places, each with whether it stands first, and the words that say so.
+fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let definite = |at: usize| matches!(&*lower(at), "the" | "your");
+    let mut found = Vec::new();
+    for at in 0..words.len() {
+        let opens = at == 0 || words[at - 1].is_punctuation() || matches!(&*lower(at - 1), "and" | "then");
+        // "First the summary".
+        if opens && lower(at) == "first" && definite(at + 1) {
+            found.extend(part(text, words, at + 2).map(|(part, to)| (part, true, at..to)));
+        }
+        // "Begin with the fare"; of each line, or of the letter's second page, is another thing.
+        let first = matches!(&*lower(at), "begin" | "start" | "open" | "lead");
+        let last = matches!(&*lower(at), "end" | "close" | "finish" | "conclude");
+        if opens && (first || last) && lower(at + 1) == "with" && definite(at + 2) {
+            found.extend(part(text, words, at + 3).map(|(part, to)| (part, first, at..to)));
+        }
+        // "Put the fare last", "the title comes at the end".
+        let puts = opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state");
+        let named =
+            if puts && definite(at + 1) { Some(at + 2) } else { (opens && definite(at)).then_some(at + 1) };
+        let Some((part, to)) = named.and_then(|from| part(text, words, from)) else { continue };
+        let stands = matches!(&*lower(to), "comes" | "goes" | "stands" | "is" | "come" | "go");
+        let from = if puts { to } else { to + usize::from(stands) };
+        if let Some((first, length)) = end_named(text, words, from).filter(|_| puts || stands) {
+            found.push((part, first, at..from + length));
+        }
+    }
+    let span = |range: std::ops::Range<usize>| words[range.start].span().cover(words[range.end - 1].span());
+    found.into_iter().map(|(part, first, range)| (part, first, span(range))).collect()
+}
+
+/// The noun that names a part: the one word from `at` on, and where the words after it begin.
+fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
+    let word = words.get(at)?;
+    let plain = !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP);
+    // "The fare of the last boat" is another part than "the fare".
+    let alone = words.get(at + 1).is_none_or(|next| {
+        next.is_punctuation()
+            || matches!(
+                &*next.lower(text),
+                "first" | "last" | "at" | "on" | "comes" | "goes" | "stands" | "is" | "come" | "go" | "and"
+            )
+    });
+    (plain && alone).then(|| (stem(&word.lower(text)), at + 1))
+}
+
+/// "First", "at the end": whether it is the head, and how many words say so.
+fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let ends = |at: usize| words.get(at).is_none_or(|word| word.is_punctuation());
+    match &*lower(at) {
+        "first" if ends(at + 1) => Some((true, 1)),
+        "last" if ends(at + 1) => Some((false, 1)),
+        "at" | "on" => {
+            let the = usize::from(lower(at + 1) == "the" || lower(at + 1) == "very");
+            let first = match &*lower(at + 1 + the) {
+                "top" | "beginning" | "start" => true,
+                "end" | "bottom" => false,
+                _ => return None,
+            };
+            ends(at + 2 + the).then_some((first, 2 + the))
+        }
+        _ => None,
+    }
+}
