@@ -14,6 +14,7 @@ use std::path::Path;
 
 #[derive(Deserialize)]
 struct WordFile {
+    casual: BTreeMap<String, String>,
     numbers: BTreeMap<String, u32>,
     classes: BTreeMap<String, String>,
     punctuation: BTreeMap<String, String>,
@@ -121,7 +122,7 @@ impl Vocabulary {
 /// A pattern as it goes into the table.
 struct Row {
     first: u32,
-    rest: Vec<String>,
+    rest: Vec<Piece>,
     set: &'static str,
     entry: usize,
     at_start: bool,
@@ -184,10 +185,14 @@ fn main() {
     });
     patterns(&mut vocabulary, &mut rows, "Pole", poles.pole.iter().map(|p| &p.say));
 
+    for (short, full) in &words.casual {
+        vocabulary.id(short);
+        vocabulary.id(full);
+    }
     write("weights.rs", &weight_table());
     write("frames.rs", &frame_table());
-    write("lexicon.rs", &(tables + &pattern_table(rows, vocabulary.words.len())));
-    write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary)));
+    write("lexicon.rs", &(tables + &pattern_table(rows, &vocabulary)));
+    write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary, &words.casual)));
 }
 
 fn capitalised(name: &str) -> String {
@@ -281,41 +286,72 @@ fn patterns<'a>(
         for say in says {
             for Expanded { pieces, at_start, at_end } in expand(say).unwrap_or_else(|error| panic!("{error}"))
             {
-                let mut tokens = pieces.iter().map(|piece| match piece {
-                    Piece::Word(word) => {
-                        (vocabulary.id(word), format!("Token::Word({})", vocabulary.id(word)))
-                    }
-                    Piece::OneOf(words) => {
-                        let ids: Vec<String> =
-                            words.iter().map(|word| vocabulary.id(word).to_string()).collect();
-                        (0, format!("Token::OneOf(&[{}])", ids.join(", ")))
-                    }
-                    Piece::Number => (0, "Token::Number".into()),
-                    Piece::Any => (0, "Token::Any".into()),
-                    Piece::Gap => (0, "Token::Gap".into()),
-                });
-                let (first, _) = tokens.next().expect("patterns are not empty");
-                let rest = tokens.map(|(_, token)| token).collect();
+                let (first, rest) = pieces.split_first().expect("patterns are not empty");
+                for word in pieces.iter().flat_map(words_of) {
+                    vocabulary.id(word);
+                }
+                let first = match first {
+                    Piece::Word(word) => vocabulary.id(word),
+                    _ => 0,
+                };
+                let rest = rest.to_vec();
                 rows.push(Row { first, rest, set, entry, at_start, at_end });
             }
         }
     }
 }
 
-fn pattern_table(mut rows: Vec<Row>, words: usize) -> String {
+/// The literal words that a place of a pattern may be.
+fn words_of(piece: &Piece) -> &[String] {
+    match piece {
+        Piece::Word(word) => std::slice::from_ref(word),
+        Piece::OneOf(words) => words,
+        _ => &[],
+    }
+}
+
+/// The patterns as flat tables of small numbers, which need no relocation at start. A pattern is found by its first word and,
+/// where that is literal, by its second.
+fn pattern_table(mut rows: Vec<Row>, vocabulary: &Vocabulary) -> String {
     rows.sort_by(|a, b| a.first.cmp(&b.first).then(b.rest.len().cmp(&a.rest.len())));
-    let mut ranges = vec![(0, 0); words];
-    let mut out = String::from("static PATTERNS: &[Pattern] = &[\n");
+    let id = |word: &String| vocabulary.ids[word];
+    assert!(vocabulary.words.len() < 0x8000, "ids and groups share 16 bits");
+    let (mut tokens, mut groups, mut group_ids) = (Vec::new(), Vec::new(), Vec::new());
+    let mut known: BTreeMap<Vec<u32>, usize> = BTreeMap::new();
+    let mut patterns = String::from("static PATTERNS: &[Pattern] = &[\n");
+    // By first word: pairs of a second word and a pattern, and the patterns whose second place is open.
+    let mut pairs: Vec<Vec<(u32, usize)>> = vec![Vec::new(); vocabulary.words.len()];
+    let mut open: Vec<Vec<usize>> = vec![Vec::new(); vocabulary.words.len()];
     for (index, row) in rows.iter().enumerate() {
-        let range = &mut ranges[row.first as usize];
-        if range.1 == 0 {
-            range.0 = index;
+        let from = tokens.len();
+        for piece in &row.rest {
+            tokens.push(match piece {
+                Piece::Word(word) => id(word) as usize,
+                Piece::OneOf(words) => {
+                    let mut ids: Vec<u32> = words.iter().map(id).collect();
+                    ids.sort_unstable();
+                    0x8000
+                        + *known.entry(ids).or_insert_with_key(|ids| {
+                            groups.push((group_ids.len(), ids.len()));
+                            group_ids.extend_from_slice(ids);
+                            groups.len() - 1
+                        })
+                }
+                Piece::Number => 0xffff,
+                Piece::Any => 0xfffe,
+                Piece::Gap => 0xfffd,
+            });
         }
-        range.1 = index + 1;
+        match row.rest.first().map(words_of) {
+            Some(words) if !words.is_empty() => {
+                pairs[row.first as usize].extend(words.iter().map(|word| (id(word), index)));
+            }
+            _ => open[row.first as usize].push(index),
+        }
         writeln!(
-            out,
-            "Pattern {{ rest: &[{}], set: Set::{}, entry: {}, at_start: {}, at_end: {} }},",
-            row.rest.join(", "),
+            patterns,
+            "Pattern {{ from: {from}, length: {}, set: Set::{}, entry: {}, at_start: {}, at_end: {} }},",
+            row.rest.len(),
             row.set,
             row.entry,
             row.at_start,
@@ -323,12 +359,27 @@ fn pattern_table(mut rows: Vec<Row>, words: usize) -> String {
         )
         .expect("strings grow");
     }
-    let ranges: Vec<String> = ranges.iter().map(|(from, to)| format!("({from}, {to})")).collect();
-    writeln!(out, "];\nstatic FIRST: &[(u32, u32)] = &[{}];", ranges.join(", ")).expect("strings grow");
-    out
+    assert!(groups.len() < 0x7000, "groups end before the other tokens");
+    let (mut firsts, mut flat_pairs, mut flat_open) = (Vec::new(), Vec::new(), Vec::new());
+    for (pairs, open) in pairs.iter_mut().zip(&open) {
+        pairs.sort_unstable();
+        pairs.dedup();
+        let starts = (flat_pairs.len(), flat_open.len());
+        flat_pairs.extend_from_slice(pairs);
+        flat_open.extend_from_slice(open);
+        firsts.push((starts.0, flat_pairs.len(), starts.1, flat_open.len()));
+    }
+    patterns
+        + &format!(
+            "];\nstatic TOKENS: &[u16] = &{tokens:?};\nstatic GROUPS: &[(u32, u32)] = &{groups:?};\nstatic GROUP_IDS: &[u16] = \
+             &{group_ids:?};\nstatic PAIRS: &[(u16, u16)] = &{flat_pairs:?};\nstatic OPEN: &[u16] = &{flat_open:?};\nstatic FIRST: \
+             &[(u32, u32, u32, u32)] = &{firsts:?};\n"
+        )
 }
 
-fn vocabulary_table(vocabulary: &Vocabulary) -> String {
+fn vocabulary_table(vocabulary: &Vocabulary, casual: &BTreeMap<String, String>) -> String {
+    let same_as: Vec<u32> =
+        vocabulary.words.iter().map(|word| vocabulary.ids[casual.get(word).unwrap_or(word)]).collect();
     let size = (vocabulary.words.len() * 3).next_power_of_two();
     let mut table = vec![0u16; size];
     for (index, word) in vocabulary.words.iter().enumerate().skip(1) {
@@ -339,7 +390,8 @@ fn vocabulary_table(vocabulary: &Vocabulary) -> String {
         table[slot] = index as u16;
     }
     format!(
-        "static WORDS: &[&str] = &{:?};\nstatic FLAGS: &[u32] = &{:?};\nstatic TABLE: &[u16] = &{table:?};\n",
+        "static WORDS: &[&str] = &{:?};\nstatic FLAGS: &[u32] = &{:?};\nstatic TABLE: &[u16] = &{table:?};\nstatic SAME_AS: \
+         &[u16] = &{same_as:?};\n",
         vocabulary.words, vocabulary.flags
     )
 }

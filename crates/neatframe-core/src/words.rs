@@ -24,13 +24,13 @@ impl Word {
 
     /// The word in lower case, spelt out where it is a casual short form; borrowed where it is so already.
     pub(crate) fn lower(self, text: &str) -> Cow<'_, str> {
+        // A run of signs has the id of one of them.
+        if let Some(known) = vocabulary::word(self.id).filter(|_| !self.is_punctuation()) {
+            return Cow::Borrowed(known);
+        }
         let word = self.text(text);
         let plain = word.bytes().all(|byte| byte.is_ascii() && !byte.is_ascii_uppercase());
-        if plain {
-            return Cow::Borrowed(spelt_out(word).unwrap_or(word));
-        }
-        let lower = word.to_lowercase();
-        spelt_out(&lower).map_or(Cow::Owned(lower), Cow::Borrowed)
+        if plain { Cow::Borrowed(word) } else { Cow::Owned(word.to_lowercase()) }
     }
 
     /// The vocabulary's flags for the word, 0 for a word it does not hold.
@@ -156,32 +156,6 @@ fn word_end(text: &str, start: usize) -> usize {
     text.len()
 }
 
-/// The usual spelling of a casual short form in lower case: `dont`, `u`, `pls`.
-fn spelt_out(word: &str) -> Option<&'static str> {
-    if word.len() > 8 {
-        return None;
-    }
-    Some(match word {
-        "dont" => "don't",
-        "doesnt" => "doesn't",
-        "didnt" => "didn't",
-        "isnt" => "isn't",
-        "arent" => "aren't",
-        "cant" => "can't",
-        "wont" => "won't",
-        "shouldnt" => "shouldn't",
-        "mustnt" => "mustn't",
-        "wouldnt" => "wouldn't",
-        "youre" => "you're",
-        "im" => "i'm",
-        "ive" => "i've",
-        "thats" => "that's",
-        "u" => "you",
-        "pls" | "plz" | "plse" => "please",
-        _ => return None,
-    })
-}
-
 fn identify(word: &str) -> u32 {
     if word.as_bytes()[0].is_ascii_digit() {
         return vocabulary::NUMBER;
@@ -191,8 +165,7 @@ fn identify(word: &str) -> u32 {
         if let Some(lower) = lower.get_mut(..word.len()) {
             lower.copy_from_slice(word.as_bytes());
             lower.make_ascii_lowercase();
-            let casual = str::from_utf8(lower).ok().and_then(spelt_out);
-            return vocabulary::find(casual.map_or(&*lower, str::as_bytes));
+            return vocabulary::find(lower);
         }
     }
     vocabulary::find(word.to_lowercase().replace('’', "'").as_bytes())

@@ -22,23 +22,25 @@ pub(crate) enum Set {
     Pole,
 }
 
-/// One place of a compiled pattern.
-pub(crate) enum Token {
-    Word(u32),
-    OneOf(&'static [u32]),
-    Number,
-    Any,
-    Gap,
-}
-
-/// A compiled pattern. Its first token is not stored: the table is sorted by it.
+/// A compiled pattern. Its first token is not stored: the table is sorted by it. The others are numbers in `TOKENS`: the id of
+/// a word, [`GROUP`] and the number of a group of words, or one of the three constants after it.
 pub(crate) struct Pattern {
-    rest: &'static [Token],
+    from: u32,
+    length: u8,
     set: Set,
     entry: u16,
     at_start: bool,
     at_end: bool,
 }
+
+/// From here on a token stands for one of several words.
+const GROUP: u16 = 0x8000;
+/// A number.
+const A_NUMBER: u16 = 0xffff;
+/// Any one word.
+const ANY: u16 = 0xfffe;
+/// Up to four words.
+const GAP: u16 = 0xfffd;
 
 /// A word or phrase that two readers would carry out differently.
 pub(crate) struct VagueTerm {
@@ -145,18 +147,25 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
     if !vocabulary::is_known(id) {
         return;
     }
-    let (from, to) = FIRST[id as usize];
-    for pattern in &PATTERNS[from as usize..to as usize] {
+    let (from, to, open, end) = FIRST[id as usize];
+    let second = words.get(first + 1).map_or(u32::MAX, |word| word.id);
+    let pairs = &PAIRS[from as usize..to as usize];
+    let at = pairs.partition_point(|(word, _)| u32::from(*word) < second);
+    let literal = pairs[at..].iter().take_while(|(word, _)| u32::from(*word) == second);
+    let mut literal = literal.map(|(_, pattern)| *pattern).peekable();
+    let mut rest = OPEN[open as usize..end as usize].iter().copied().peekable();
+    // In the order of the table, so that of two equal hits the same one always stays.
+    while let Some(next) = match (literal.peek(), rest.peek()) {
+        (Some(one), Some(two)) if one < two => literal.next(),
+        (Some(_), None) => literal.next(),
+        _ => rest.next(),
+    } {
+        let pattern = &PATTERNS[usize::from(next)];
         if pattern.at_start && first != opening {
             continue;
         }
-        // Most patterns fail at their second word; asked here, it costs no call.
-        if let Some(Token::Word(id)) = pattern.rest.first()
-            && words.get(first + 1).is_none_or(|word| word.id != *id)
-        {
-            continue;
-        }
-        let Some(last) = match_rest(pattern.rest, words, first) else { continue };
+        let tokens = &TOKENS[pattern.from as usize..pattern.from as usize + usize::from(pattern.length)];
+        let Some(last) = match_rest(tokens, words, first) else { continue };
         if pattern.at_end && words[last + 1..].iter().any(|word| !word.is_punctuation()) {
             continue;
         }
@@ -182,9 +191,9 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
 }
 
 /// Matches the rest of a pattern after `at`; gives the index of the last word. Gaps are short, so this is linear.
-fn match_rest(rest: &[Token], words: &[Word], at: usize) -> Option<usize> {
-    let Some((token, tail)) = rest.split_first() else { return Some(at) };
-    if let Token::Gap = token {
+fn match_rest(rest: &[u16], words: &[Word], at: usize) -> Option<usize> {
+    let Some((&token, tail)) = rest.split_first() else { return Some(at) };
+    if token == GAP {
         return (0..=4).find_map(|skipped| {
             let ends_clause =
                 words.get(at + 1..at + 1 + skipped)?.iter().any(|word| word.is(vocabulary::STOP_MARK));
@@ -193,11 +202,14 @@ fn match_rest(rest: &[Token], words: &[Word], at: usize) -> Option<usize> {
     }
     let word = words.get(at + 1)?;
     let fits = match token {
-        Token::Word(id) => word.id == *id,
-        Token::OneOf(ids) => ids.contains(&word.id),
-        Token::Number => word.is_number(),
-        Token::Any => !word.is(PUNCTUATION),
-        Token::Gap => false,
+        A_NUMBER => word.is_number(),
+        ANY => !word.is(PUNCTUATION),
+        word_id if word_id < GROUP => word.id == u32::from(word_id),
+        group => {
+            let (from, length) = GROUPS[usize::from(group - GROUP)];
+            let ids = &GROUP_IDS[from as usize..(from + length) as usize];
+            ids.iter().any(|id| word.id == u32::from(*id))
+        }
     };
     if fits { match_rest(tail, words, at + 1) } else { None }
 }

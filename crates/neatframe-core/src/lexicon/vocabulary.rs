@@ -7,7 +7,8 @@ pub(crate) const NUMBER: u32 = 0;
 
 const UNKNOWN: u32 = 1 << 31;
 
-/// The id of a lower-case word: its index, or a hash with the highest bit set.
+/// The id of a lower-case word: its index, or a hash with the highest bit set. A casual short form has the id of what it
+/// stands for.
 pub(crate) fn find(word: &[u8]) -> u32 {
     let hash = hash(word);
     let mut slot = hash as usize & (TABLE.len() - 1);
@@ -17,10 +18,15 @@ pub(crate) fn find(word: &[u8]) -> u32 {
             return UNKNOWN | hash;
         }
         if WORDS[index as usize].as_bytes() == word {
-            return u32::from(index);
+            return u32::from(SAME_AS[index as usize]);
         }
         slot = (slot + 1) & (TABLE.len() - 1);
     }
+}
+
+/// The word of an id; none for a number and for an unknown word.
+pub(crate) fn word(id: u32) -> Option<&'static str> {
+    (id != NUMBER && is_known(id)).then(|| WORDS[id as usize])
 }
 
 /// The flags of a word, 0 for an unknown one.
@@ -50,6 +56,9 @@ pub(crate) fn hash_of(id: u32) -> u32 {
 
 /// The value of a number word such as `twelve`.
 pub(crate) fn number_value(id: u32) -> Option<u32> {
+    if flags(id) & NUMBER_WORD == 0 {
+        return None;
+    }
     NUMBER_VALUES.iter().find(|(word, _)| *word == id).map(|&(_, value)| value)
 }
 
@@ -60,8 +69,9 @@ mod tests {
     #[test]
     fn every_word_is_found_at_its_index() {
         for (index, word) in WORDS.iter().enumerate().skip(1) {
-            assert_eq!(find(word.as_bytes()), index as u32, "{word}");
+            assert_eq!(find(word.as_bytes()), u32::from(SAME_AS[index]), "{word}");
         }
+        assert_eq!(find(b"dont"), find(b"don't"));
         assert!(!is_known(find(b"zzzyx")));
     }
 

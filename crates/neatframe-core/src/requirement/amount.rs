@@ -255,12 +255,13 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
 
 /// What stands before the number at `at` and bounds it: where that begins, and to which side.
 fn side_before(text: &str, words: &[Word], at: usize) -> (usize, Option<Side>) {
+    let Some(right_before) = at.checked_sub(1).map(|before| words[before].lower(text)) else {
+        return (at, None);
+    };
     let fits = |(phrase, _): &&(&[&str], Side)| {
-        phrase.len() <= at
-            && phrase
-                .iter()
-                .zip(&words[at - phrase.len()..at])
-                .all(|(said, word)| word.text(text).eq_ignore_ascii_case(said))
+        phrase.last().is_some_and(|last| *last == right_before)
+            && phrase.len() <= at
+            && phrase.iter().zip(&words[at - phrase.len()..at]).all(|(said, word)| word.lower(text) == *said)
     };
     match BEFORE.iter().find(fits) {
         Some((phrase, side)) => (at - phrase.len(), Some(*side)),
