@@ -304,8 +304,26 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
         name,
         "question" | "example" | "item" | "figure" | "clause" | "task" | "point" | "part" | "round" | "table"
     );
+    // "As set out in part 6".
+    let told = at > 0
+        && lower(at - 1) == "in"
+        && words[at.saturating_sub(5)..at].iter().any(|word| {
+            matches!(
+                &*word.lower(text),
+                "set"
+                    | "described"
+                    | "laid"
+                    | "explained"
+                    | "listed"
+                    | "given"
+                    | "shown"
+                    | "defined"
+                    | "stated"
+            )
+        });
     // "Write part 2", "for year 9": what the model is to make, or counts in the input.
     let background = made
+        && !told
         && !words[..at].iter().any(|word| {
             word.is(vocabulary::VERB)
                 && matches!(&*lower_of(text, *word), "see" | "follow" | "repeat" | "go" | "use" | "check")

@@ -192,7 +192,17 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
     let head = &text[..slot.span.start()];
     let line = head.trim_end_matches([' ', '\t']);
     let word = line.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
-    let asks = leftover_word(&text[slot.inner.range()]).is_some();
+    // "Sign as [AGENT NAME]": what is filled in has such a name, a mark has not.
+    const NAMES: [&str; 14] = [
+        "name", "date", "number", "address", "company", "email", "phone", "title", "city", "url", "link",
+        "amount", "price", "id",
+    ];
+    let inner = &text[slot.inner.range()];
+    let named = inner
+        .rsplit(|c: char| !c.is_alphabetic())
+        .next()
+        .is_some_and(|last| NAMES.iter().any(|name| last.eq_ignore_ascii_case(name)));
+    let asks = leftover_word(inner).is_some() || named;
     !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
 }
 

@@ -52,6 +52,16 @@ impl Check for HalfSample {
             if case.slots.iter().any(|slot| whole.overlaps(slot.span)) || shown.content.is_empty() {
                 continue;
             }
+            // One text alone that nobody calls a sample is the material; under a title the last line may be the output.
+            let called = {
+                let label = case.text(shown.label).to_lowercase();
+                label.contains("example") || label.contains("sample")
+            };
+            let lines = case.text(shown.content).lines().filter(|line| !line.trim().is_empty()).count();
+            let titled = case.text(whole).trim_end().len() > case.text(shown.label).len() && lines >= 2;
+            if samples.len() == 1 && !called || titled && !shown.spoken && !case.text(whole).contains(':') {
+                continue;
+            }
             let next = samples.get(at + 1).filter(|next| next.beside(shown));
             // "Question: … Passage: … Answer: …": several inputs may go before one output.
             // A dialogue that the model opens may well end with the other side.

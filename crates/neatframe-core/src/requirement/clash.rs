@@ -58,7 +58,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 11] = [
+const CROSSED: [(&str, &str); 12] = [
     ("no Markdown", "headings"),
     ("no bullets", "numbered"),
     ("only JSON", "with prose"),
@@ -69,6 +69,7 @@ const CROSSED: [(&str, &str); 11] = [
     ("whole numbers", "exact"),
     ("everything", "shortened"),
     ("much", "all explained"),
+    ("first person", "no we"),
     ("an explanation", "no reasons"),
 ];
 

@@ -201,6 +201,11 @@ pub(crate) struct Sight<'a> {
 pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
     let mut found = Vec::new();
     for unit in demands {
+        // "{{task: What should come back, in one sentence?}}" asks a person.
+        let text = sight.source.slice(sight.units[unit].text).trim();
+        if text.starts_with("{{") && text.ends_with("}}") {
+            continue;
+        }
         amount::read(sight, unit, &mut found);
         manner::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);

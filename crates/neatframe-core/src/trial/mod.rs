@@ -52,7 +52,12 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     let find = |needle: &str| body.find(needle).map(|offset| at(offset, needle.len()));
     match &rule.demand {
         Demand::OneOf(choices) => {
-            let said = body.trim().trim_matches(['"', '`', '*', '\'', '.', '“', '”']).trim();
+            // "312, broken": the label stands behind the number of the thing.
+            let last = body.trim().rsplit_once(['\t', '|', ',']).filter(|(head, _)| {
+                head.chars().any(|c| c.is_ascii_digit()) && head.split_whitespace().count() <= 2
+            });
+            let said = last.map_or(body, |(_, label)| label).trim();
+            let said = said.trim_matches(['"', '`', '*', '\'', '.', '“', '”']).trim();
             let single = said.split_whitespace().count() <= 2
                 && !said.contains([',', ';', '{', ':', '\n'])
                 && said.chars().any(char::is_alphabetic);
