@@ -213,7 +213,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut gist = Gist::default();
     let (mut negations, mut only, mut beyond) = (0u32, false, false);
     // "Use active, not passive": what stands behind the comma only says it the other way round.
-    let tail = words.windows(2).position(|pair| pair[0].text(text) == "," && pair[1].lower(text) == "not");
+    let tail = words.windows(2).position(|pair| {
+        pair[1].lower(text) == "not" && (pair[0].text(text) == "," || pair[0].lower(text) == "but")
+    });
     let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
     let mut in_condition = false;
     let mut skips = false;

@@ -165,7 +165,11 @@ fn new_sections_look_like_the_others() {
         ("Task: extract the fares.\nRules: name the pier.\n".to_string(), "Output format: {{output_format: "),
     ] {
         let out = reframe(&read(&text), &Wishes::default());
-        assert!(out.text.starts_with(text.trim_end()), "{}", out.text);
+        let mut rest = out.text.as_str();
+        for part in text.trim_end().split("\n\n") {
+            let at = rest.find(part).unwrap_or_else(|| panic!("no {part} in {}", out.text));
+            rest = &rest[at + part.len()..];
+        }
         assert!(out.text.contains(section), "{}", out.text);
         assert!(out.notes.iter().all(|note| note.change == Change::Added));
     }

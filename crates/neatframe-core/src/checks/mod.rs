@@ -312,6 +312,17 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
     findings
 }
 
+/// "If it rains,": the comma belongs to the clause.
+fn ends_clause(head: &str) -> bool {
+    let sentence = head.rsplit(['.', '!', '?', '\n']).next().unwrap_or("").trim_start();
+    let first = sentence.split(|c: char| !c.is_alphanumeric()).next().unwrap_or("").to_lowercase();
+    [
+        "if", "when", "where", "while", "because", "since", "as", "after", "before", "for", "in", "once",
+        "unless",
+    ]
+    .contains(&&*first)
+}
+
 /// An edit that removes a stretch of a sentence, takes the white space that would be left double,
 /// and starts what follows with a capital when it now opens the sentence.
 pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit> {
@@ -335,10 +346,18 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
     }
     if short.is_empty() {
         // "Basically, name it": the comma goes with the word that it sets off.
-        let set_off = opens || text[..span.start()].trim_end().ends_with(',');
+        let head = text[..span.start()].trim_end();
+        let led = head.ends_with(',');
+        let set_off = opens || led;
         let body = rest.trim_start();
+        let followed = body.starts_with(',') || text[span.range()].ends_with(',');
         let body = body.strip_prefix(',').filter(|_| set_off).unwrap_or(body);
         end += rest.len() - body.trim_start().len();
+        // "They are, at the end of the day, busy": both commas set it off, unless the first one ends a clause before it.
+        if led && followed && !opens && !ends_clause(head) {
+            start = head.len() - 1;
+            replacement = " ".into();
+        }
     }
     // A line break within a wrapped sentence stays where it is.
     let broken = opens && short.is_empty() && text[span.end()..end].contains('\n');

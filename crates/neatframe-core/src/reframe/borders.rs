@@ -68,21 +68,18 @@ fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, 
         word if determined.contains(&word) => format!("{words} in <{name}>"),
         _ => format!("the text in <{name}>"),
     };
-    let end = text.trim_end().len();
-    let body = &text[slot.range()];
-    let block = format!("{newline}{newline}<{name}>{newline}{body}{newline}</{name}>");
-    let edits = [
-        Edit { span: slot, replacement: said.clone() },
-        Edit { span: Span::new(end, end), replacement: block.clone() },
-    ];
-    if plan.take(&edits) {
+    if review.unit_at(slot).is_some_and(|unit| plan.dropped.contains(&unit)) {
+        return;
+    }
+    let block = format!("<{name}>{newline}{}{newline}</{name}>", &text[slot.range()]);
+    if plan.take(&[Edit { span: slot, replacement: said.clone() }]) {
+        plan.blocks.push(block.clone());
         let why = "a border keeps an outsider's words apart from the instructions";
         plan.tell(review, slot, &format!("{said}, which stands at the end"), why);
-        let words = block.trim().to_string();
         plan.notes.push(Note {
             change: Change::Added,
             span: None,
-            words,
+            words: block,
             now: "the end".into(),
             why: why.into(),
         });

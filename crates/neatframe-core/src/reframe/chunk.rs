@@ -162,11 +162,18 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let person = !same && matches!(said.as_str(), "she" | "he" | "her" | "his") && told();
     let anaphora = tied && !person && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");
+    // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
+    let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
+    let begun = closes
+        && last.units.clone().any(|unit| {
+            let opener = review.words_of(unit).first().map(|word| word.lower(review.source().text()));
+            opener.is_some_and(|word| matches!(&*word, "open" | "begin" | "start" | "first" | "then"))
+        });
     // Lines of their own that begin in lower case are how the author writes, and lean on nothing.
     let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece;
-    (anaphora || next || goes_on)
+    (anaphora || next || begun || goes_on)
         && before.block == unit.block
-        && !matches!(unit.kind, UnitKind::Item { .. } if unit.opens_piece)
+        && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
 }
 
 /// A unit's span with its marker or label.

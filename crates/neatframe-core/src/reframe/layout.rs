@@ -104,11 +104,23 @@ fn cuts(review: &Review, plan: &Plan) -> Vec<Edit> {
 
 /// The source with the plan's edits and cuts and nothing else, and what leads back from it.
 pub(super) fn cleaned(review: &Review, plan: &Plan) -> (String, Shifts) {
-    let merged = merge(cuts(review, plan));
     let text = review.source().text();
+    let merged = merge(text, cuts(review, plan));
     let body = review.source().body_start();
     let out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
-    (out, Shifts::new(&merged, body))
+    (with_blocks(out, &plan.blocks, review.source().line_end()), Shifts::new(&merged, body))
+}
+
+/// A text with blocks of material at its end.
+fn with_blocks(mut text: String, blocks: &[String], newline: &str) -> String {
+    if blocks.is_empty() {
+        return text;
+    }
+    text.truncate(text.trim_end().len());
+    for block in blocks {
+        text.push_str(&format!("{newline}{newline}{block}"));
+    }
+    text + newline
 }
 
 /// Keeps the author's layout: edits, drops and new sections where they belong.
@@ -126,9 +138,17 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
             offered.retain(|(component, _)| *component != Component::Constraints);
         }
     }
-    let merged = merge(edits);
+    let mut placed = Vec::new();
+    for (component, slot) in &plan.asked {
+        if let Some(at) = place_among(review, *component) {
+            let section = section_style(review).section(title(*component), slot, newline);
+            edits.push(Edit { span: Span::new(at, at), replacement: format!("{section}{newline}{newline}") });
+            placed.push(*component);
+        }
+    }
     let body = review.source().body_start();
     let text = review.source().text();
+    let merged = merge(text, edits);
     let mut out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
     if !plan.asked.is_empty() || !offered.is_empty() {
         let style = wishes
@@ -141,12 +161,35 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
             let section = if has_sections(review) { &style } else { &Style::Plain };
             out.push_str(&format!("{newline}{newline}{}", section.section(title(*component), line, newline)));
         }
-        for (component, slot) in &plan.asked {
+        for (component, slot) in plan.asked.iter().filter(|(component, _)| !placed.contains(component)) {
             out.push_str(&format!("{newline}{newline}{}", style.section(title(*component), slot, newline)));
         }
         out.push_str(newline);
     }
+    let out = with_blocks(out, &plan.blocks, newline);
     Reframed { text: out, notes: sorted(plan.notes) }
+}
+
+/// Where a section goes among headings that stand in the frame's order: before the first one that comes after it.
+fn place_among(review: &Review, component: Component) -> Option<usize> {
+    let order: Vec<Component> = review.frame().components().map(|(component, _)| component).collect();
+    let rank = |component: Component| order.iter().position(|other| *other == component);
+    let outline = review.outline();
+    let headed = outline
+        .sections
+        .iter()
+        .enumerate()
+        .skip(1)
+        .filter(|(_, section)| section.parent == Some(0) && matches!(section.mark, Mark::Heading(_)));
+    let ranks: Vec<(usize, usize)> = headed
+        .filter_map(|(id, section)| {
+            let start = outline.pieces.get(section.first)?.span.start();
+            Some((rank(review.title_component(id)?)?, start))
+        })
+        .collect();
+    let in_order = ranks.len() >= 2 && ranks.windows(2).all(|pair| pair[0].0 <= pair[1].0);
+    let own = rank(component)?;
+    ranks.iter().find(|(rank, _)| *rank > own).map(|(_, start)| *start).filter(|_| in_order)
 }
 
 /// Puts the prompt's chunks under one heading for each component, in the frame's order; material comes last.
@@ -213,6 +256,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         }
     }
     out.push_str(newline);
+    out = with_blocks(out, &plan.blocks, newline);
     if layout != Some(Layout::Plain) {
         let why = "marked sections keep rules, facts and material apart".to_string();
         let words = format!("section {}", layout.unwrap_or(Layout::Headings).id());
@@ -350,7 +394,7 @@ fn chunk_text(
         span: Span::new(edit.span.start() - chunk.span.start(), edit.span.end() - chunk.span.start()),
         replacement: edit.replacement.clone(),
     };
-    let local: Vec<Edit> = merge(local).iter().map(shift).collect();
+    let local: Vec<Edit> = merge(review.source().text(), local).iter().map(shift).collect();
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
     // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
@@ -398,20 +442,35 @@ fn removal(review: &Review, unit: usize) -> Span {
     Span::new(head.trim_end_matches([' ', '\t']).len().max(review.source().body_start()), span.end())
 }
 
-/// Sorts edits, joins cuts that overlap, and leaves out any other that would overlap one before it; of two at one place the
-/// longer wins.
-fn merge(mut edits: Vec<Edit>) -> Vec<Edit> {
+/// Sorts edits, joins cuts that touch, and leaves out any other that would overlap one before it; of two at one place the
+/// longer wins. A comma that a cut leaves before the end of its sentence goes with it.
+fn merge(text: &str, mut edits: Vec<Edit>) -> Vec<Edit> {
     edits.sort_by_key(|edit| (edit.span.start(), std::cmp::Reverse(edit.span.end())));
+    let is_cut = |edit: &Edit| edit.replacement.trim().is_empty() && !edit.span.is_empty();
     let mut kept: Vec<Edit> = Vec::with_capacity(edits.len());
     for edit in edits {
-        match kept.last_mut().filter(|last| last.span.end() > edit.span.start()) {
+        match kept.last_mut().filter(|last| last.span.end() >= edit.span.start()) {
             // Two cuts that touch are one: the blank between two sentences goes with both.
-            Some(last) if last.replacement.is_empty() && edit.replacement.is_empty() => {
+            Some(last) if is_cut(last) && is_cut(&edit) => {
+                if last.span.end() == edit.span.start() {
+                    last.replacement.push_str(&edit.replacement);
+                }
                 last.span = last.span.cover(edit.span);
             }
-            Some(_) => {}
-            None => kept.push(edit),
+            Some(last) if last.span.end() > edit.span.start() => {}
+            _ => kept.push(edit),
         }
+    }
+    let mut from = 0;
+    for edit in kept.iter_mut() {
+        let head = text[from..edit.span.start()].trim_end();
+        let ends = text[edit.span.end()..].trim_start_matches([' ', '\t']).starts_with(['.', '!', '?']);
+        if is_cut(edit) && ends {
+            let bare = head.strip_suffix(',').unwrap_or(head);
+            edit.span = Span::new(from + bare.len(), edit.span.end());
+            edit.replacement.clear();
+        }
+        from = edit.span.end();
     }
     kept
 }

@@ -25,6 +25,8 @@ pub(super) struct Plan {
     pub(super) asked: Vec<(Component, String)>,
     /// Lines to add, each with the component that it belongs to.
     pub(super) offered: Vec<(Component, String)>,
+    /// Blocks that go to the end, where material stands.
+    pub(super) blocks: Vec<String>,
     pub(super) notes: Vec<Note>,
 }
 
@@ -44,8 +46,12 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             plan.drop_unit(review, finding);
         }
     }
+    // Sentences are parted first, place by place; what overlaps is cut when the result is read again.
+    for finding in review.findings().iter().filter(|finding| finding.check == "run-on") {
+        plan.part(review, finding);
+    }
     for finding in review.findings() {
-        if finding.family != Family::Redundant {
+        if finding.family != Family::Redundant && finding.check != "run-on" {
             plan.edit(review, finding);
         }
     }
@@ -104,6 +110,18 @@ impl Plan {
         }
     }
 
+    /// Parts a long sentence at each place where that is sure.
+    fn part(&mut self, review: &Review, finding: &Finding) {
+        if review.unit_at(finding.span).is_some_and(|unit| self.dropped.contains(&unit)) {
+            return;
+        }
+        for edit in &finding.fix {
+            if self.take(std::slice::from_ref(edit)) {
+                self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);
+            }
+        }
+    }
+
     fn edit(&mut self, review: &Review, finding: &Finding) {
         let Some(first) = finding.fix.first() else { return };
         let unit = review.unit_at(finding.span);
@@ -118,8 +136,8 @@ impl Plan {
         if !self.take(&finding.fix) {
             return;
         }
-        // Slots, numbers and long sentences are changed in several places, each with a note of its own.
-        let spread = matches!(finding.family, Family::Steps | Family::Slot) || finding.check == "run-on";
+        // Slots and numbers are changed in several places, each with a note of its own.
+        let spread = matches!(finding.family, Family::Steps | Family::Slot);
         let places = finding.fix.iter().filter(|edit| spread && !edit.span.is_empty());
         for edit in places.clone() {
             self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);

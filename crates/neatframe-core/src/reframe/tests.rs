@@ -71,10 +71,9 @@ fn nothing_is_lost_in_a_ramble() {
 fn marked_sections_keep_their_layout() {
     let text = "# Task\nSort the messages of the quay.\n\n# Rules\n- Basically use 80 words at most.\n- Name the pier.\n";
     let out = reframed(text).text;
-    assert!(
-        out.starts_with("# Task\nSort the messages of the quay.\n\n# Rules\n- Use 80 words at most.\n"),
-        "{out}"
-    );
+    let at = |part: &str| out.find(part).unwrap_or_else(|| panic!("no {part} in {out}"));
+    assert!(out.starts_with("# Task\nSort the messages of the quay.\n\n# Context\n{{context: "), "{out}");
+    assert!(at("# Context") < at("\n\n# Rules\n- Use 80 words at most.\n"), "{out}");
     assert!(out.contains("# Output format\n{{output_format"), "{out}");
 }
 

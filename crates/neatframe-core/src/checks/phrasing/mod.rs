@@ -1,5 +1,7 @@
 //! Prohibitions that leave open what to do, and orders put as wishes.
 
+mod wishes;
+
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::{Component, Facet};
 use crate::counterparts;
@@ -188,6 +190,15 @@ impl Check for HedgedOrder {
             if own && doubt {
                 let to = words[hit.last - 1].span();
                 finding.fix = cut(case.source.text(), words[hit.first].span().cover(to), "", true);
+            }
+            // "… if you feel like it": the sentence stands without its last words.
+            let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;
+            if closes && words[hit.first].lower(case.source.text()) == "if" {
+                finding.fix = cut(case.source.text(), span, "", false);
+            }
+            // "It would be nice if the fare was named": what was wished must be.
+            if opens && !follows && finding.fix.is_empty() {
+                finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);
             }
             let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
             if opens && follows {

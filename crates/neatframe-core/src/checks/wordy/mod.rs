@@ -1,9 +1,11 @@
 //! Words that carry nothing.
 
+mod praise;
+
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
 use crate::edit::Edit;
-use crate::finding::{Family, Severity};
+use crate::finding::{Family, Finding, Severity};
 use crate::lexicon::{Hit, PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -68,7 +70,10 @@ impl Check for Padding {
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
                 let alone = rest.into_iter().all(|word| word.is_punctuation());
-                report(case, sink, unit.text, if alone { unit.text } else { span }, term);
+                let finding = report(case, sink, unit.text, if alone { unit.text } else { span }, term);
+                if term.kind == PaddingKind::Intensifier && !alone {
+                    finding.fix = praise::toned_down(case.source.text(), words, hit.first, hit.last);
+                }
             }
             for (first, last) in case.settings.words.padding(words) {
                 let span = words[first].span().cover(words[last].span());
@@ -105,7 +110,13 @@ fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
     (polite && !quoted && !(0..words.len()).any(says)).then_some(first)
 }
 
-fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &PaddingTerm) {
+fn report<'a>(
+    case: &Case<'_>,
+    sink: &'a mut Sink<'_>,
+    unit: Span,
+    span: Span,
+    term: &PaddingTerm,
+) -> &'a mut Finding {
     let PaddingTerm { kind, short } = *term;
     let phrase = case.shown(span);
     let whole = matches!(kind, PaddingKind::ChatLine);
@@ -127,6 +138,7 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, unit: Span, span: Span, term: &P
         let goes = if whole { unit } else { span };
         finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
     }
+    finding
 }
 
 /// A sentence of many words that holds several demands.
@@ -240,14 +252,21 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
         let Some(next) = words.get(first) else { continue };
         // ", so make a plan": an order behind a comma begins anew whatever reason stands before.
         let fresh = next.is(vocabulary::VERB) && (lower(at - 1) == "," || join == "so");
-        let hangs = before.iter().any(|word| {
-            word.is(vocabulary::CONDITION)
-                || !fresh && HANGING.contains(&&*word.lower(text))
-                || opens_bracket(text, *word)
-        });
+        // "Where to sleep" and "what to eat" name things.
+        let names = |at: usize| before.get(at + 1).is_some_and(|next| next.lower(text) == "to");
+        let hangs = open_bracket(text, before)
+            || before.iter().enumerate().any(|(at, word)| {
+                !names(at)
+                    && (word.is(vocabulary::CONDITION) || !fresh && HANGING.contains(&&*word.lower(text)))
+            });
+        // "And the owner wants a letter" has a subject and a verb.
+        let told = next.lower(text) == "the"
+            && words[first + 1..].iter().take(3).any(|word| FINITE.contains(&&*word.lower(text)));
         let speaks = matches!(&*next.lower(text), "i" | "we" | "you" | "please" | "it" | "there" | "they")
-            || next.is(vocabulary::VERB);
-        let kept = matches!(&*join, "but" | "so" | "also");
+            || next.is(vocabulary::VERB)
+            || told;
+        // "So make a plan" is an order without its "so".
+        let kept = matches!(&*join, "but" | "also") || join == "so" && !next.is(vocabulary::VERB);
         if !matches!(&*join, "and" | "but" | "so" | ";" | "also")
             || hangs
             || !speaks
@@ -276,8 +295,10 @@ const HANGING: [&str; 14] = [
     "how", "what", "between",
 ];
 
-fn opens_bracket(text: &str, word: Word) -> bool {
-    word.text(text).starts_with(['(', '['])
+/// True when a bracket is open where the words end.
+fn open_bracket(text: &str, words: &[Word]) -> bool {
+    let count = |signs: [char; 2]| words.iter().filter(|word| word.text(text).starts_with(signs)).count();
+    count(['(', '[']) > count([')', ']'])
 }
 
 /// Verbs that show that a clause has a subject.

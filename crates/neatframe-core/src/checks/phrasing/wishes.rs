@@ -1,0 +1,98 @@
+//! Wishes about a thing, turned into what must be: "it would be nice if the fare was named".
+
+use crate::edit::Edit;
+use crate::lexicon::vocabulary;
+use crate::span::Span;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// How far from the "if" the verb is looked for, in words.
+const REACH: usize = 8;
+
+/// The edits that make an order of a wish whose words go from `first` to `last`; none where its verb is not known.
+pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> Vec<Edit> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    // "Perhaps the list could be sorted" needs no "if".
+    let doubts = matches!(&*lower(first), "perhaps" | "maybe" | "possibly").then_some(first);
+    let Some(begins) = (first..=last).find(|&at| lower(at) == "if").or(doubts).map(|at| at + 1) else {
+        return Vec::new();
+    };
+    let subject = lower(begins);
+    if matches!(&*subject, "you" | "i" | "we" | "" | "possible") {
+        return Vec::new();
+    }
+    let reach = begins + 1..words.len().min(begins + REACH);
+    let verb = reach.clone().take_while(|&at| !words[at].is_punctuation()).find_map(|at| {
+        let said = lower(at);
+        let next = lower(at + 1);
+        let modal = matches!(&*said, "could" | "can" | "would" | "might");
+        // "Could perhaps be sorted": the doubt goes too.
+        let doubt = modal && matches!(&*next, "maybe" | "perhaps" | "possibly" | "also");
+        let to = at + usize::from(doubt);
+        match &*said {
+            _ if modal => Some((at, to, "must".to_string())),
+            "was" | "were" | "is" | "are" => Some((at, at, "must be".into())),
+            "had" | "has" => Some((at, at, "must have".into())),
+            past => present(past).map(|verb| (at, at, format!("must {verb}"))),
+        }
+    });
+    let Some((from, to, must)) = verb else { return Vec::new() };
+    let opening = &text[words[begins].start as usize..];
+    let mut capital: String = opening.chars().take(1).flat_map(char::to_uppercase).collect();
+    let length = opening.chars().next().map_or(0, char::len_utf8);
+    let lead = Span::new(words[first].start as usize, words[begins].start as usize + length);
+    if from == begins {
+        return Vec::new();
+    }
+    let verb = Span::new(words[from].start as usize, words[to].end as usize);
+    vec![
+        Edit { span: lead, replacement: std::mem::take(&mut capital) },
+        Edit { span: verb, replacement: must },
+    ]
+}
+
+/// `mentioned` is `mention`, `named` is `name`: where the vocabulary knows the verb.
+fn present(past: &str) -> Option<String> {
+    let stem = past.strip_suffix("ed")?;
+    let doubled = stem.len() > 2 && stem.as_bytes()[stem.len() - 1] == stem.as_bytes()[stem.len() - 2];
+    let short = doubled.then(|| stem[..stem.len() - 1].to_string());
+    let candidates = [Some(format!("{stem}e")), Some(stem.to_string()), short];
+    let known = |verb: &String| vocabulary::flags(vocabulary::find(verb.as_bytes())) & vocabulary::VERB != 0;
+    candidates.into_iter().flatten().find(known)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::edit::apply;
+    use crate::words::Words;
+
+    fn told(text: &str) -> String {
+        let all = Words::read(text, 0);
+        let words = all.within(Span::new(0, text.len()));
+        let last = words.iter().position(|word| word.text(text) == "if").unwrap_or(0);
+        apply(text, &ordered(text, words, 0, last)).unwrap()
+    }
+
+    #[test]
+    fn wishes_become_orders() {
+        assert_eq!(told("It would be nice if the fare was named."), "The fare must be named.");
+        assert_eq!(
+            told("It might be nice if the subject line mentioned the week."),
+            "The subject line must mention the week."
+        );
+        assert_eq!(
+            told("It would help if every boat could perhaps have a captain."),
+            "Every boat must have a captain."
+        );
+        assert_eq!(told("Perhaps the list could be sorted."), "The list must be sorted.");
+        assert_eq!(
+            told("It would be nice if you named the fare."),
+            "It would be nice if you named the fare."
+        );
+        assert_eq!(
+            told("It would be nice if the purser frobbed it."),
+            "It would be nice if the purser frobbed it."
+        );
+    }
+}
