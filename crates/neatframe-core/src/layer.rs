@@ -4,7 +4,7 @@ use crate::checks;
 use crate::classify::{self, Label, Labelled, Reading};
 use crate::frame::Part;
 use crate::ledger::CountTokens;
-use crate::lexicon::Set;
+use crate::lexicon::Hit;
 use crate::likeness::{self, Gist};
 use crate::outline;
 use crate::requirement::{self, Requirement};
@@ -46,7 +46,7 @@ impl Layer {
         let requirements = requirement::read(&sight, checks::demands(&units, &labels));
         let gists = checks::demands(&units, &labels)
             .map(|unit| {
-                let quality = hits[unit].iter().any(|hit| hit.set == Set::Vague);
+                let quality = hits[unit].iter().any(Hit::names_quality);
                 (likeness::gist(source.text(), words.within(units[unit].text), quality), units[unit].text)
             })
             .collect();

@@ -1,6 +1,6 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
-use crate::lexicon::{Hit, Set, vocabulary};
+use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Gist, gist};
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::source::Source;
@@ -27,7 +27,7 @@ pub(crate) fn find(
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     for unit in demands {
-        let quality = hits[unit].iter().any(|hit| hit.set == Set::Vague);
+        let quality = hits[unit].iter().any(Hit::names_quality);
         let gist = gist(source.text(), words.within(units[unit].text), quality);
         if twins.contains_key(&unit) {
             continue;

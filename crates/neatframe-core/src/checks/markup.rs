@@ -139,10 +139,17 @@ fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
     let marked =
         |kind: PieceKind| matches!(kind, PieceKind::TagOpen | PieceKind::TagClose | PieceKind::Heading);
     let next = (at + 1..pieces.len().min(at + REACH)).find(|&next| marked(pieces[next].kind))?;
-    let beside = pieces[next].kind == PieceKind::TagOpen
-        && pieces[next].indent == opener.indent
-        && pieces[next - 1].kind == PieceKind::Blank;
-    let last = (at + 1..next).rev().find(|&last| pieces[last].kind != PieceKind::Blank).filter(|_| beside)?;
+    let beside = pieces[next].kind == PieceKind::TagOpen && pieces[next].indent == opener.indent;
+    let blank = pieces[next - 1].kind == PieceKind::Blank;
+    // "The request:" right before the next tag leads to that one, so the part ends at the blank line before it.
+    let led = case.text(pieces[next - 1].text).trim_end().ends_with(':')
+        && pieces[next - 2].kind == PieceKind::Blank
+        && next - 2 > at + 1;
+    let until = if led { next - 2 } else { next };
+    let last = (at + 1..until)
+        .rev()
+        .find(|&last| pieces[last].kind != PieceKind::Blank)
+        .filter(|_| beside && (blank || led))?;
     Some(pieces[last].text.end())
 }
 

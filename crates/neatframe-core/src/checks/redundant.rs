@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::lexicon::{Set, vocabulary};
+use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
 use crate::units::{Unit, UnitKind};
@@ -150,7 +150,7 @@ fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
     if case.layers.is_empty() {
         return;
     }
-    let quality = case.hits[unit].iter().any(|hit| hit.set == Set::Vague);
+    let quality = case.hits[unit].iter().any(Hit::names_quality);
     let gist = likeness::gist(case.source.text(), case.words_of(unit), quality);
     let Some((layer, span)) = case.layers.iter().find_map(|layer| Some((layer, layer.says(&gist)?))) else {
         return;

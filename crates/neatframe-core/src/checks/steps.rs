@@ -53,7 +53,16 @@ impl Check for StepNumbers {
                     let other = case.source.slice(before.place).trim_end();
                     let message = format!("`{place}` has another name than `{other}`");
                     let write = "give every step of one sequence the same name";
-                    sink.report(step.place, message, write).related.push(before.place);
+                    let finding = sink.report(step.place, message, write);
+                    finding.related.push(before.place);
+                    // "Step 3, Stage 4, Step 5": the one between has its neighbours' name, unless something calls it by its own.
+                    let both = run.get(at + 2).is_some_and(|next| next.word == before.word);
+                    let called = references
+                        .iter()
+                        .any(|other| Some(&other.name) == step.word.as_ref() && other.number == step.number);
+                    if both && !called {
+                        finding.fix = renamed(case, step, before);
+                    }
                 } else if step.number == before.number {
                     let message = format!("number {} stands twice", step.number);
                     let finding = sink.report(step.place, message, "number the steps anew from here");
@@ -93,6 +102,18 @@ impl Check for StepNumbers {
             }
         }
     }
+}
+
+/// The name of a step in place of the name of another.
+fn renamed(case: &Case<'_>, step: &Numbered, like: &Numbered) -> Vec<Edit> {
+    let word = |step: &Numbered| {
+        let shown = case.source.slice(step.place);
+        let from = shown.find(|c: char| c.is_ascii_alphabetic())?;
+        let length = shown[from..].bytes().take_while(u8::is_ascii_alphabetic).count();
+        Some(Span::within(step.place, from, length))
+    };
+    let (Some(own), Some(other)) = (word(step), word(like)) else { return Vec::new() };
+    vec![Edit { span: own, replacement: case.source.slice(other).to_string() }]
 }
 
 /// A gap wider than this is no slip: the numbers name something else.

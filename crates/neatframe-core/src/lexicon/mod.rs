@@ -127,6 +127,17 @@ pub(crate) struct Hit {
     pub(crate) last: usize,
 }
 
+impl Hit {
+    /// True for a word that names a quality, an amount or a length and leaves it open: "short", "friendly".
+    pub(crate) fn names_quality(&self) -> bool {
+        self.set == Set::Vague
+            && matches!(
+                VAGUE[self.entry as usize].kind,
+                VagueKind::Quality | VagueKind::Length | VagueKind::Quantity
+            )
+    }
+}
+
 /// Finds every pattern in a run of words. Of several of one set at one place, the longest is kept.
 pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
     hits.clear();

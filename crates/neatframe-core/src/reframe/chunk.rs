@@ -65,8 +65,27 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             || chunk.units.clone().any(place);
         chunk.is_input =
             chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
+        chunk.is_input |= is_material(review, chunk);
     }
     chunks
+}
+
+/// "The code below", and a block of code that nothing leads to: the material, whatever its lines read like.
+fn is_material(review: &Review, chunk: &Chunk) -> bool {
+    let units = review.units();
+    let kind = |unit: usize| review.outline().pieces[units[unit].pieces.start].kind;
+    let first = chunk.units.start;
+    let sample = chunk.component == Some(Component::Examples);
+    if kind(first) != PieceKind::Fence || chunk.units.end != units.len() || first == 0 || sample {
+        return false;
+    }
+    let text = review.source().text();
+    let led = review.source().slice(units[first - 1].text).trim_end().ends_with(':');
+    let below = (0..first).any(|unit| {
+        review.labels()[unit].component == Some(Component::Task)
+            && review.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "below" | "following"))
+    });
+    below && !led
 }
 
 /// The items of one list go where most of them belong: an odd one among them is more likely misread than misplaced.
@@ -160,7 +179,12 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         labels[..index - 1].iter().rev().take(FAR).any(|label| label.component == Some(Component::Context))
     };
     let person = !same && matches!(said.as_str(), "she" | "he" | "her" | "his") && told();
-    let anaphora = tied && !person && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+    // Where each demand has a line and no full stop, "it has to fit on a page" is one of them.
+    let lines = unit.opens_piece
+        && unit.kind == UnitKind::Sentence
+        && !before_text.ends_with(['.', '!', '?', ','])
+        && labels[index].component != Some(Component::Context);
+    let anaphora = tied && !person && !lines && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");

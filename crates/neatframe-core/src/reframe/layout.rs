@@ -8,6 +8,7 @@ use super::{Change, Note, Reframed, title};
 use super::{Layout, Wishes};
 use crate::component::Component;
 use crate::edit::{Edit, apply};
+use crate::finding::Family;
 use crate::outline::{Mark, PieceKind};
 use crate::review::Review;
 use crate::span::Span;
@@ -83,6 +84,40 @@ fn bracketed(review: &Review) -> usize {
         alone && inner.is_some_and(|inner| inner.starts_with(char::is_uppercase)) && !below.is_empty()
     };
     review.units().iter().filter(titled).count()
+}
+
+/// Faults to a unit from which a prompt is no longer in good order.
+const FAULTY: f64 = 0.15;
+/// Paragraphs from which an author has put a prompt in order.
+const PARAGRAPHS: usize = 3;
+
+/// True for a prompt in paragraphs of several sentences with few faults: what stands together in a paragraph was put there,
+/// and sentence by sentence it would lose what it leans on.
+pub(super) fn is_well_kept(review: &Review) -> bool {
+    let units: Vec<&crate::units::Unit> =
+        review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).collect();
+    // Units with no blank line between them, and how many of them are sentences.
+    let mut paragraphs: Vec<usize> = Vec::new();
+    let mut end = 0;
+    for unit in &units {
+        let gap = &review.source().text()[end.min(unit.text.start())..unit.text.start()];
+        if paragraphs.is_empty() || gap.contains("\n\n") || gap.contains("\n\r\n") {
+            paragraphs.push(0);
+        }
+        if let Some(last) = paragraphs.last_mut() {
+            *last += usize::from(unit.kind == UnitKind::Sentence);
+        }
+        end = unit.text.end();
+    }
+    let in_paragraphs: usize = paragraphs.iter().filter(|count| **count >= 2).sum();
+    let faults = review
+        .findings()
+        .iter()
+        .filter(|found| !matches!(found.family, Family::Missing | Family::Cost))
+        .count();
+    paragraphs.len() >= PARAGRAPHS
+        && in_paragraphs * 2 >= units.len()
+        && (faults as f64) < FAULTY * units.len() as f64
 }
 
 /// A prompt of few units, or of one component and no question, reads best as it is.

@@ -150,7 +150,8 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
     let unread = review.language().is_some();
-    if unread || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
+    let kept = wishes.layout.is_none() && layout::is_well_kept(review);
+    if unread || kept || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
         return marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout);
     }
     if plan.edits.is_empty() && plan.dropped.is_empty() {
@@ -191,5 +192,7 @@ pub(crate) fn title(component: Component) -> &'static str {
     }
 }
 
+#[cfg(test)]
+mod mended;
 #[cfg(test)]
 mod tests;

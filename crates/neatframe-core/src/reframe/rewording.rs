@@ -5,6 +5,7 @@ use super::plan::Plan;
 use crate::checks;
 use crate::counterparts::double_negative;
 use crate::edit::Edit;
+use crate::finding::Family;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
@@ -25,13 +26,16 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     }
     borders::mark_samples(plan, review);
     borders::fence_inputs(plan, review);
-    for edit in amounts(text, demands.iter().map(|&unit| review.words_of(unit))) {
+    // A prompt without a fault keeps its ways.
+    let faulty =
+        review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost));
+    for edit in amounts(text, faulty, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
     }
 }
 
-/// `five (5) bullets`, and `five bullets` where the prompt has `3 bullets` as well: the digits alone.
-fn amounts<'a>(text: &str, demands: impl Iterator<Item = &'a [Word]> + Clone) -> Vec<Edit> {
+/// `five (5) bullets`, and with `all` also `five bullets` where the prompt has `3 bullets` as well: the digits alone.
+fn amounts<'a>(text: &str, all: bool, demands: impl Iterator<Item = &'a [Word]> + Clone) -> Vec<Edit> {
     let mut edits = Vec::new();
     let measure = |word: &Word| {
         let lower = word.lower(text);
@@ -64,7 +68,7 @@ fn amounts<'a>(text: &str, demands: impl Iterator<Item = &'a [Word]> + Clone) ->
                 && !next(1).is_some_and(|word| word.is_number());
             let same = next(1).and_then(measure).is_some_and(|measure| digits.contains(&measure));
             let opens = at == 0 || matches!(words[at - 1].text(text), "." | "!" | "?" | ":");
-            if alone && same && value >= 2 && !opens {
+            if all && alone && same && value >= 2 && !opens {
                 edits.push(Edit { span: word.span(), replacement: value.to_string() });
             }
         }
@@ -78,7 +82,7 @@ mod tests {
 
     #[test]
     fn amounts_are_written_one_way() {
-        let prompt = "Write the notice in at most 90 words. Use at most five (5) bullets. The title takes up to eight words.";
+        let prompt = "Write the notice in at most 90 words. Use at most five (5) bullets. The title takes up to eight words. Name the pier in order to warn guests.";
         let text = reworded(prompt);
         assert!(text.contains("at most 5 bullets") && text.contains("up to 8 words"), "{text}");
         let words = "Write the notice in at most ninety words. Name two piers.";

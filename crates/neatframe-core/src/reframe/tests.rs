@@ -6,7 +6,7 @@ use crate::review::{Settings, review};
 use crate::source::Source;
 use proptest::prelude::*;
 
-fn reframed(text: &str) -> Reframed {
+pub(super) fn reframed(text: &str) -> Reframed {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
     reframe(&review(source, &Settings::default(), &Bytes), &Wishes::default())
 }

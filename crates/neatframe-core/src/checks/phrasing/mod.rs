@@ -177,7 +177,12 @@ impl Check for HedgedOrder {
             let span = words[hit.first].span().cover(words[hit.last].span());
             let message = format!("`{}` turns an order into a wish", case.shown(span));
             let finding = sink.report(span, message, "order it: begin with the verb");
-            let verb = |at: usize| words.get(at).is_some_and(|word| word.is(vocabulary::VERB));
+            // "Be up for making" orders nothing.
+            let verb = |at: usize| {
+                words
+                    .get(at)
+                    .is_some_and(|word| word.is(vocabulary::VERB) && word.lower(case.source.text()) != "be")
+            };
             let also = words.get(hit.last + 1).is_some_and(|word| {
                 ["also", "always", "never", "please"].contains(&&*word.lower(case.source.text()))
             });

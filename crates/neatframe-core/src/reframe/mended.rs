@@ -1,0 +1,56 @@
+//! Prompts with several faults each, and what comes of them.
+
+use super::tests::reframed;
+
+#[test]
+fn a_slot_taken_out_of_its_sentence_stays_whatever_goes_at_the_end() {
+    let text = "You work for the quay.\nAlways be nice to the guest.\nName the pier.\nGive the hour.\n\
+                The guest wrote {{message}} and now you answer it in a good way.\nDo not forget to be nice!!!\n";
+    let out = reframed(text).text;
+    assert!(out.contains("<message>\n{{message}}\n</message>"), "{out}");
+    assert!(!out.contains("Do not forget"), "{out}");
+}
+
+#[test]
+fn paragraphs_in_good_order_stay() {
+    let text = "You take the minutes of the harbour board. It meets once a month in the old mill.\n\n\
+                The members are Ida, Bo and Pim. Use these spellings wherever the notes have something that sounds alike.\n\n\
+                Turn the notes between the tags into minutes under three headings: Present, Decided, Open. Under Present stand \
+                the names. Decisions take one line each.\n\n\
+                The minutes have at most 350 words. Leave out jokes. Where the notes break off, write \"[unclear]\" and go on.\n\n\
+                <notes>\n{{notes}}\n</notes>\n";
+    assert_eq!(reframed(text).text, text);
+}
+
+#[test]
+fn a_run_on_of_wishes_becomes_orders() {
+    let text = "ok so we are going to the island, me and my sister and her two kids (6 and 11), some day in May, and I want \
+                you to basically plan the whole thing because honestly I don't have the time, so make a plan with where to \
+                sleep and what to eat and how to get around and keep it cheap and give the kids two things to do a day.\n";
+    let out = reframed(text).text;
+    for part in
+        ["some day in May.", "Make a plan with where to sleep", "Keep it cheap", "Give the kids two things"]
+    {
+        assert!(out.contains(part), "{part}: {out}");
+    }
+}
+
+#[test]
+fn cuts_leave_no_stray_commas() {
+    let out = reframed(
+        "Write the notice. Our guests are, at the end of the day, busy people. Name the pier, thank you in advance!!\n",
+    );
+    assert!(out.text.contains("Our guests are busy people."), "{}", out.text);
+    assert!(!out.text.contains(", !") && out.text.contains("Name the pier!!"), "{}", out.text);
+}
+
+#[test]
+fn the_one_step_with_another_name_gets_the_name_of_its_neighbours() {
+    let out =
+        reframed("Step 1: Read the log.\nStep 2: Sort it.\nStage 3: Count it.\nStep 4: Write the notice.\n")
+            .text;
+    assert!(out.contains("Step 3: Count it."), "{out}");
+    let named =
+        "Step 1: Read the log.\nStep 2: Sort it.\nStage 3: Count it.\nStep 4: Write the notice of stage 3.\n";
+    assert!(reframed(named).text.contains("Stage 3: Count it."), "what refers to it keeps its name");
+}
