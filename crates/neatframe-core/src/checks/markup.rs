@@ -63,7 +63,12 @@ impl Check for OpenTag {
                 Fault::StrayClose(span) => {
                     let name = case.shown(span);
                     let message = format!("`{name}` closes a tag that was never opened");
-                    sink.report(span, message, "open the tag where the part begins, or take this one out");
+                    let finding = sink.report(
+                        span,
+                        message,
+                        "open the tag where the part begins, or take this one out",
+                    );
+                    finding.fix = line_without(case, span);
                 }
                 Fault::CrossedTags(inner, outer) => {
                     let message =
@@ -75,6 +80,14 @@ impl Check for OpenTag {
             }
         }
     }
+}
+
+/// Takes out a mark that has its line for itself; nothing is said by it.
+fn line_without(case: &Case<'_>, mark: Span) -> Vec<Edit> {
+    let pieces = &case.outline.pieces;
+    let piece = pieces.get(pieces.partition_point(|piece| piece.span.end() <= mark.start()));
+    let alone = piece.filter(|piece| case.text(piece.span).trim() == case.text(mark));
+    alone.map(|piece| Edit { span: piece.span, replacement: String::new() }).into_iter().collect()
 }
 
 /// What was meant to close a tag and does not.

@@ -134,7 +134,9 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
         reframed.text = next.text;
         let key = |note: &Note| (note.change, note.words.trim().to_string(), note.now.clone());
         let told: HashSet<_> = reframed.notes.iter().map(key).collect();
-        let more: Vec<Note> = next.notes.into_iter().filter(|note| !told.contains(&key(note))).collect();
+        // What is dropped now was still there, whatever else with the same words was dropped before.
+        let is_new = |note: &Note| note.change == Change::Dropped || !told.contains(&key(note));
+        let more: Vec<Note> = next.notes.into_iter().filter(is_new).collect();
         reframed.notes.extend(more.into_iter().map(|note| Note { span: None, ..note }));
     }
     reframed
