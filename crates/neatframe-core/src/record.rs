@@ -50,6 +50,13 @@ pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
     keys(template).iter().filter_map(offered).collect()
 }
 
+/// True when a template shows a number for a field: `"confidence": 0.00`.
+pub(crate) fn is_number(template: &str, key: &str) -> bool {
+    let value =
+        template.split_once(&format!("\"{key}\"")).and_then(|(_, rest)| rest.trim_start().strip_prefix(':'));
+    value.is_some_and(|value| value.trim_start().starts_with(|c: char| c.is_ascii_digit()))
+}
+
 /// The quoted values of a field in a record, each with where it stands, in bytes.
 pub(crate) fn values<'a>(record: &'a str, key: &str) -> Vec<(usize, &'a str)> {
     let name = format!("\"{key}\"");
@@ -75,6 +82,7 @@ mod tests {
     #[test]
     fn choices_of_a_template() {
         let template = "{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}";
+        assert!(is_number("{\"sure\": 0.00}", "sure") && !is_number("{\"sure\": \"0\"}", "sure"));
         assert_eq!(choices(template), [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
         assert_eq!(values("{\"row\": 1, \"kind\": \"mild\"}", "kind"), [(20, "mild")]);
         assert_eq!(values("[{\"who\": \"a\"}, {\"who\": \"b\"}]", "who").len(), 2);

@@ -3,6 +3,13 @@
 #[macro_use]
 mod common;
 
+mod redundant {
+    remarks! { Redundant:
+        a_list_that_begins_with_nought: "Do this:\n0. Read the log of the pier.\n1. Write the notice.\n2. Thank the crew.\n\nThen this:\n0. Read the log of the pier." => ["said-before"];
+        nought_twice_in_one_list: "0. Read the log of the pier.\n0. Read the log of the pier.\n1. Write the notice." => ["said-before"];
+    }
+}
+
 mod conflict {
     remarks! { Conflict:
         table_alone_and_a_note: "Give the fares as one table, nothing else. Below the table write a paragraph on the winter season." => ["clashing-demands"];

@@ -3,6 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
+use crate::likeness::stem;
 use crate::requirement::{is_exception, number};
 use crate::span::Span;
 use crate::words::Word;
@@ -23,12 +24,14 @@ static HOURS: Meta = Meta {
     bad: &[
         "Plan the trip. Every day starts at 7. Nobody gets up before nine.",
         "Plan the evening. The dinner ends at 23:00. Nothing may last beyond 22:00.",
+        "Plan the move. The van has to be back by 18:00. Return the van at 20:00.",
         "Plan the trip. No boat leaves before 9:30. The first boat leaves at 8:15.",
     ],
     good: &[
         "Plan the trip. Every day starts at 9:30. Nobody gets up before nine.",
         "Plan the trip. On Sunday the day starts at 7. On Monday nobody gets up before nine.",
         "Nothing starts before 9. Start at step 3.",
+        "Plan the move. The van has to be back by 18:00. Return the keys at 20:00.",
     ],
 };
 
@@ -48,7 +51,13 @@ impl Check for Hours {
                 continue;
             }
             for (kind, minutes, span) in hours_in(text, words) {
-                let hour = Hour { unit, kind, minutes, span };
+                let means = |word: &&Word| {
+                    !word.is_punctuation()
+                        && !word.is_number()
+                        && !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL)
+                };
+                let things = words.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+                let hour = Hour { unit, kind, minutes, span, things };
                 if let Some(earlier) =
                     said.iter().find(|earlier| earlier.unit != unit && earlier.clashes(&hour))
                 {
@@ -88,6 +97,8 @@ enum Kind {
     Ends,
     NotBefore,
     NotAfter,
+    /// "Back by 18:00": the deadline of one thing.
+    By,
 }
 
 struct Hour {
@@ -95,15 +106,23 @@ struct Hour {
     kind: Kind,
     minutes: u32,
     span: Span,
+    /// Stems of the words that mean something in the sentence.
+    things: Vec<u32>,
 }
 
 impl Hour {
+    fn names_one_of(&self, other: &Hour) -> bool {
+        self.things.iter().any(|thing| other.things.contains(thing))
+    }
+
     fn clashes(&self, other: &Hour) -> bool {
         match (self.kind, other.kind) {
             (Kind::Begins, Kind::NotBefore) => self.minutes < other.minutes,
             (Kind::NotBefore, Kind::Begins) => other.minutes < self.minutes,
             (Kind::Ends, Kind::NotAfter) => self.minutes > other.minutes,
             (Kind::NotAfter, Kind::Ends) => other.minutes > self.minutes,
+            (Kind::Ends, Kind::By) => self.minutes > other.minutes && self.names_one_of(other),
+            (Kind::By, Kind::Ends) => other.minutes > self.minutes && self.names_one_of(other),
             _ => false,
         }
     }
@@ -127,7 +146,20 @@ fn hours_in(text: &str, words: &[Word]) -> Vec<(Kind, u32, Span)> {
     };
     let ends = |at: usize| {
         words[at.saturating_sub(4)..at].iter().any(|word| {
-            matches!(&*word.lower(text), "end" | "ends" | "finish" | "finishes" | "closes" | "last" | "lasts")
+            matches!(
+                &*word.lower(text),
+                "end"
+                    | "ends"
+                    | "finish"
+                    | "finishes"
+                    | "closes"
+                    | "last"
+                    | "lasts"
+                    | "return"
+                    | "deliver"
+                    | "arrive"
+                    | "arrives"
+            )
         })
     };
     let mut found = Vec::new();
@@ -136,6 +168,7 @@ fn hours_in(text: &str, words: &[Word]) -> Vec<(Kind, u32, Span)> {
             "before" if negated(at) => (Kind::NotBefore, at + 1),
             "earlier" if lower(at + 1) == "than" && negated(at) => (Kind::NotBefore, at + 2),
             "after" | "beyond" | "past" if negated(at) => (Kind::NotAfter, at + 1),
+            "by" => (Kind::By, at + 1),
             "later" if lower(at + 1) == "than" && negated(at) => (Kind::NotAfter, at + 2),
             "at" if begins(at) && !negated(at) => (Kind::Begins, at + 1),
             "at" | "until" if ends(at) && !negated(at) => (Kind::Ends, at + 1),

@@ -42,6 +42,14 @@ impl Check for OffScale {
         let text = case.source.text();
         let mut scales: Vec<Scale> = Vec::new();
         let mut scores: Vec<(usize, u32, Span)> = Vec::new();
+        let names = |unit: usize, thing: Span| {
+            let thing = case.text(thing).to_lowercase();
+            let scored = case.text(case.units[unit].text).to_lowercase();
+            thing
+                .split_whitespace()
+                .next()
+                .is_some_and(|word| scored.contains(word) || SCORES.contains(&word))
+        };
         for (unit, label) in case.labels.iter().enumerate() {
             let shown = matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
                 || label.component == Some(Component::Examples);
@@ -75,14 +83,20 @@ impl Check for OffScale {
         }
         if scales.iter().all(|scale| scale.highest == first.highest) {
             let holds = |score: u32| (first.lowest..=first.highest).contains(&score);
-            for (_, score, span) in
-                scores.iter().filter(|(unit, score, _)| *unit != first.unit && !holds(*score))
-            {
+            let off = |(unit, score, span): &&(usize, u32, Span)| {
+                *unit != first.unit && !holds(*score) && (names(first.unit, *span) || gets(case.text(*span)))
+            };
+            for (_, score, span) in scores.iter().filter(off) {
                 let message = format!("{score} is not on the scale of line {line}: `{rule}`");
                 sink.report(*span, message, "keep one scale").related.push(first.span);
             }
         }
     }
+}
+
+/// "Gets a 10" speaks of a score, whatever it is called.
+fn gets(words: &str) -> bool {
+    words.split_whitespace().nth(1).is_some_and(|word| matches!(word, "a" | "an"))
 }
 
 /// How many scales and scores are compared.
@@ -145,7 +159,11 @@ fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
             let of = matches!(&*lower(at), "score" | "rating" | "grade" | "mark") && lower(at + 1) == "of";
             let gets = matches!(&*lower(at), "gets" | "get" | "earns" | "scores" | "deserves" | "receives")
                 && matches!(&*lower(at + 1), "a" | "an");
-            let score = number(text, words[at + 2]).filter(|_| (of || gets) && ends(at + 3))?;
+            // "A novelty of 12 or more".
+            let bounds = lower(at + 1) == "of"
+                && lower(at + 3) == "or"
+                && matches!(&*lower(at + 4), "more" | "higher" | "above" | "over" | "better");
+            let score = number(text, words[at + 2]).filter(|_| bounds || (of || gets) && ends(at + 3))?;
             // "A score of 8 to 10" is a range of its own.
             let span = words[at].span().cover(words[at + 2].span());
             words[at + 2].is_number().then_some((score, span))

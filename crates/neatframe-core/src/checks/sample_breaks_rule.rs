@@ -182,6 +182,18 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
             report(case, sink, Span::within(content, at, value.len()), what, *template);
             continue;
         }
+        // `"confidence": 0.00` in the template, and a word in the sample.
+        let worded =
+            known.iter().filter(|key| record::is_number(case.text(*template), key)).find_map(|key| {
+                let is_word =
+                    |(_, value): &(usize, &str)| value.chars().all(char::is_alphabetic) && *value != "null";
+                record::values(body, key).into_iter().find(is_word)
+            });
+        if let Some((at, value)) = worded.filter(|(_, value)| !value.is_empty()) {
+            let what = format!("`{value}` is no number");
+            report(case, sink, Span::within(content, at, value.len()), what, *template);
+            continue;
+        }
         let keys = record::outer_keys(body);
         let common = keys.iter().filter(|key| known.contains(key)).count();
         if common * 2 < known.len() || common == 0 {

@@ -139,7 +139,8 @@ pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec
         return None;
     }
     let gone = steps[at].number;
-    let mut edits = renumber(&steps[at + 1..], gone - 1);
+    // A list that begins with 0 has its own way of counting.
+    let mut edits = renumber(&steps[at + 1..], gone.checked_sub(1)?);
     let references = numbering::references(case);
     let one_list = runs.iter().filter(|steps| steps.len() > 1).count() == 1;
     for reference in references {
