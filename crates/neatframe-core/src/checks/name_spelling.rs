@@ -1,6 +1,7 @@
 //! The persona's name, spelled two ways.
 
 use super::{Case, Check, Meta, Sink};
+use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::persona;
 use crate::words::Word;
@@ -43,9 +44,14 @@ impl Check for NameSpelling {
         });
         if let Some(word) = slipped {
             let message = format!("`{}` is `{name}` with a slip, or somebody else", word.text(text));
-            sink.report(word.span(), message, format!("write `{name}` everywhere"))
-                .related
-                .push(persona.span());
+            let finding = sink.report(word.span(), message, format!("write `{name}` everywhere"));
+            finding.related.push(persona.span());
+            // In front of a turn of a sample it is the speaker's name.
+            let speaks = text[word.end as usize..].starts_with(": ")
+                && text[..word.start as usize].chars().next_back().is_none_or(|c| c == '\n');
+            if speaks {
+                finding.fix.push(Edit { span: word.span(), replacement: name.to_string() });
+            }
         }
     }
 }

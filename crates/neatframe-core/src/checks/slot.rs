@@ -224,17 +224,22 @@ impl Check for MixedSlots {
             format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
         let finding = sink.report(other.span, message, write);
         finding.related.push(first.span);
-        // A name is a name in every syntax; a phrase in brackets may be a note to a person.
+        // A name of three words at most is a name in every syntax; a longer phrase in brackets may be a note to a person.
         let named = |slot: &Slot| {
             let inner = case.text(slot.inner).trim();
-            inner.chars().all(|c| c.is_alphanumeric() || c == '_') && slot.syntax != Syntax::Angles
+            let words = inner.split_whitespace().count();
+            (1..=3).contains(&words)
+                && inner.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | ' '))
+                && leftover_word(inner).is_none()
         };
-        let braces = !matches!(first.syntax, Syntax::Brackets | Syntax::Angles | Syntax::Percents);
-        if braces && slots.iter().all(|slot| named(slot)) {
-            let odd = slots.iter().filter(|slot| slot.syntax != first.syntax);
-            finding.fix = odd
-                .map(|slot| Edit { span: slot.span, replacement: first.syntax.write(case.text(slot.inner)) })
-                .collect();
+        let braces =
+            |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+        let model = slots.iter().map(|slot| slot.syntax).find(|syntax| braces(*syntax));
+        if let Some(syntax) = model.filter(|_| slots.iter().all(|slot| named(slot))) {
+            let name = |slot: &Slot| case.text(slot.inner).split_whitespace().collect::<Vec<_>>().join("_");
+            let odd = slots.iter().filter(|slot| slot.syntax != syntax);
+            finding.fix =
+                odd.map(|slot| Edit { span: slot.span, replacement: syntax.write(&name(slot)) }).collect();
         }
     }
 }

@@ -54,3 +54,21 @@ fn the_one_step_with_another_name_gets_the_name_of_its_neighbours() {
         "Step 1: Read the log.\nStep 2: Sort it.\nStage 3: Count it.\nStep 4: Write the notice of stage 3.\n";
     assert!(reframed(named).text.contains("Stage 3: Count it."), "what refers to it keeps its name");
 }
+
+#[test]
+fn slots_are_written_one_way() {
+    let out = reframed(
+        "Write to [guest name] about the boat {{boat}}.\nName the pier {{pier}}.\nUse 80 words at most.\n",
+    )
+    .text;
+    assert!(out.contains("{{guest_name}}") && !out.contains("[guest"), "{out}");
+    let note = reframed("Write to [whoever is on duty that day] about the boat {{boat}}.\n").text;
+    assert!(note.contains("[whoever is on duty that day]"), "a phrase may be a note to a person: {note}");
+}
+
+#[test]
+fn a_speaker_has_one_spelling() {
+    let text = "You are Merle, the clerk of the quay.\nUse no emoji.\n\nGuest: hi\nMerle: Hello.\nGuest: bye\nMerel: Goodbye.\n";
+    let out = reframed(text).text;
+    assert!(out.contains("Merle: Goodbye.") && !out.contains("Merel"), "{out}");
+}
