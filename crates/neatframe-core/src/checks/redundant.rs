@@ -120,9 +120,6 @@ fn is_same(one: &str, two: &str) -> bool {
     plain(one) == plain(two)
 }
 
-/// Units up to which numbers are mended.
-const MOST_UNITS: usize = 2000;
-
 /// Takes a unit out: the whole line with its marker where the unit is all of it, else the sentence.
 fn removal(case: &Case<'_>, unit: usize, twin: usize) -> Vec<Edit> {
     let Unit { text, pieces, opens_piece, .. } = &case.units[unit];
@@ -136,7 +133,7 @@ fn removal(case: &Case<'_>, unit: usize, twin: usize) -> Vec<Edit> {
             let holds_more = below.is_some_and(|below| below.indent > piece.indent && !below.text.is_empty());
             let twin = case.outline.pieces[case.units[twin].pieces.start].lead;
             // Each look reads all numbers, so in a prompt of very many units the step stays.
-            let short = case.units.len() <= MOST_UNITS && !holds_more;
+            let short = case.units.len() <= super::steps::MOST_UNITS && !holds_more;
             let mended = short.then(|| super::steps::closed_up(case, piece.lead, twin)).flatten();
             mended.map_or_else(Vec::new, |edits| [vec![line], edits].concat())
         }

@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::numbering::{self, Numbered};
+use crate::numbering::{self, Numbered, Reference};
 use crate::span::Span;
 
 /// A number is left out or stands twice, or the name of the steps changes.
@@ -85,7 +85,9 @@ impl Check for StepNumbers {
                         absent(before, step)
                     );
                     let write = "number the steps without a gap, or put the missing one back";
-                    sink.report(step.place, message, write).related.push(before.place);
+                    let finding = sink.report(step.place, message, write);
+                    finding.related.push(before.place);
+                    finding.fix = without_gap(case, &run, at, &references).unwrap_or_default();
                 }
             }
         }
@@ -144,16 +146,9 @@ pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec
     let references = numbering::references(case);
     let one_list = runs.iter().filter(|steps| steps.len() > 1).count() == 1;
     for reference in references {
-        let text = case.source.text();
-        let digits = reference.span.end() - reference.number.to_string().len();
-        // "steps 3 to 5", "step 3 and 4": only the first number was read.
-        let rest = text[reference.span.end()..].trim_start();
-        let goes_on = ["and", "to", "or", "-", "–", ","].iter().any(|sign| {
-            rest.strip_prefix(sign)
-                .is_some_and(|rest| rest.trim_start().starts_with(|c: char| c.is_ascii_digit()))
-        });
         let named = steps[at].word.as_deref().unwrap_or("step");
-        if !one_list || goes_on || (reference.name != named && reference.number >= gone) {
+        let ranges = is_range(case, &reference);
+        if !one_list || ranges || (reference.name != named && reference.number >= gone) {
             return None;
         }
         let number = match reference.number.cmp(&gone) {
@@ -163,10 +158,51 @@ pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec
                 of(twin).filter(|(other, _)| *other == run).map(|(_, at)| steps[at].number)?
             }
         };
-        edits.push(Edit { span: Span::new(digits, reference.span.end()), replacement: number.to_string() });
+        edits.push(pointed(&reference, number));
     }
     Some(edits)
 }
+
+/// "Steps 3 to 5", "step 3 and 4": only the first number was read.
+fn is_range(case: &Case<'_>, reference: &Reference) -> bool {
+    let rest = case.source.text()[reference.span.end()..].trim_start();
+    ["and", "to", "or", "-", "–", ","].iter().any(|sign| {
+        rest.strip_prefix(sign)
+            .is_some_and(|rest| rest.trim_start().starts_with(|c: char| c.is_ascii_digit()))
+    })
+}
+
+/// A reference with another number.
+fn pointed(reference: &Reference, number: u32) -> Edit {
+    let digits = reference.span.end() - reference.number.to_string().len();
+    Edit { span: Span::new(digits, reference.span.end()), replacement: number.to_string() }
+}
+
+/// Closes a gap behind the step at `at`: the numbers move up and references follow. None where a reference means the number
+/// that is not there, or may mean another list.
+fn without_gap(case: &Case<'_>, run: &[Numbered], at: usize, references: &[Reference]) -> Option<Vec<Edit>> {
+    let (before, after) = (&run[at], &run[at + 1..]);
+    let one_list =
+        numbering::runs(case.source, case.outline).iter().filter(|steps| steps.len() > 1).count() == 1;
+    let in_order = after.windows(2).all(|pair| pair[1].number == pair[0].number + 1);
+    if !in_order || case.units.len() > MOST_UNITS {
+        return None;
+    }
+    let gap = after.first()?.number - before.number - 1;
+    let mut edits = renumber(after, before.number);
+    for reference in references.iter().filter(|reference| reference.number > before.number) {
+        let named = before.word.as_deref().unwrap_or("step");
+        let there = after.iter().any(|step| step.number == reference.number);
+        if !one_list || !there || reference.name != named || is_range(case, reference) {
+            return None;
+        }
+        edits.push(pointed(reference, reference.number - gap));
+    }
+    Some(edits)
+}
+
+/// Units up to which numbers are mended: each look reads all of them.
+pub(super) const MOST_UNITS: usize = 2000;
 
 /// Numbers the steps on from `last`.
 fn renumber(steps: &[Numbered], last: u32) -> Vec<Edit> {

@@ -72,3 +72,12 @@ fn a_speaker_has_one_spelling() {
     let out = reframed(text).text;
     assert!(out.contains("Merle: Goodbye.") && !out.contains("Merel"), "{out}");
 }
+
+#[test]
+fn a_gap_in_the_steps_closes_and_references_follow() {
+    let steps = "Do this:\n1. Read the log.\n2. Write the notice.\n4. Send it.\n5. File it.\n\n";
+    let out = reframed(&format!("{steps}Repeat step 4 for each pier.\n")).text;
+    assert!(out.contains("3. Send it.\n4. File it.") && out.contains("Repeat step 3"), "{out}");
+    let lost = reframed(&format!("{steps}Repeat step 3 for each pier.\n")).text;
+    assert!(lost.contains("4. Send it."), "the step that is referred to may have been cut: {lost}");
+}
