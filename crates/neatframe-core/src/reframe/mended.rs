@@ -81,3 +81,12 @@ fn a_gap_in_the_steps_closes_and_references_follow() {
     let lost = reframed(&format!("{steps}Repeat step 3 for each pier.\n")).text;
     assert!(lost.contains("4. Send it."), "the step that is referred to may have been cut: {lost}");
 }
+
+#[test]
+fn a_line_is_offered_only_where_it_fits() {
+    let agent = "You book seats for the ferry line.\n\n# Tools\nfind_seat(day) returns free seats.\nbook(seat) books a seat.\n\n\
+                 # Work\n1. Find the day.\n2. Call find_seat.\n3. Call book once the guest has said yes.\n";
+    assert!(reframed(agent).text.contains("If a tool fails twice"), "{}", reframed(agent).text);
+    let told = format!("{agent}\n# If something fails\nTool error: try once more, then say sorry.\n");
+    assert!(!reframed(&told).text.contains("If a tool fails twice"), "the prompt has a rule of its own");
+}

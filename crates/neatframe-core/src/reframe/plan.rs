@@ -206,7 +206,7 @@ impl Plan {
             let Some(line) = need.offer.as_deref().filter(|_| need.importance > Importance::Optional) else {
                 continue;
             };
-            if review.holds(need.part) {
+            if review.holds(need.part) || !fits(review, line) {
                 continue;
             }
             let component = match need.part {
@@ -272,6 +272,40 @@ impl Plan {
             self.asked.push((component, slot));
         }
     }
+}
+
+/// True when an offered line suits the prompt: it has the text that the line speaks of, and says nothing on failing itself.
+fn fits(review: &Review, line: &str) -> bool {
+    const TEXTS: [&str; 16] = [
+        "text",
+        "texts",
+        "passage",
+        "document",
+        "article",
+        "report",
+        "reports",
+        "notes",
+        "transcript",
+        "excerpt",
+        "sheet",
+        "contract",
+        "letter",
+        "mail",
+        "page",
+        "log",
+    ];
+    const FAILING: [&str; 10] =
+        ["fail", "fails", "failed", "error", "errors", "problem", "problems", "unsure", "trouble", "timeout"];
+    let source = review.source();
+    let words = || (0..review.units().len()).flat_map(|unit| review.words_of(unit));
+    let holds = |list: &[&str]| words().any(|word| list.contains(&&*word.lower(source.text())));
+    let in_slots = review.slots().iter().any(|slot| {
+        let name = source.slice(slot.inner).to_lowercase();
+        TEXTS.iter().any(|text| name.split(|c: char| !c.is_alphanumeric()).any(|part| part == *text))
+    });
+    let about_text = line.contains("the text");
+    let about_tools = line.contains("tool fails");
+    !(about_text && !in_slots && !holds(&TEXTS) || about_tools && holds(&FAILING))
 }
 
 /// The coverage, in per cent, from which what is recommended is asked for in the notes only.
