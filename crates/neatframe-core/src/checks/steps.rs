@@ -181,11 +181,14 @@ fn pointed(reference: &Reference, number: u32) -> Edit {
 /// Closes a gap behind the step at `at`: the numbers move up and references follow. None where a reference means the number
 /// that is not there, or may mean another list.
 fn without_gap(case: &Case<'_>, run: &[Numbered], at: usize, references: &[Reference]) -> Option<Vec<Edit>> {
+    if case.units.len() > MOST_UNITS {
+        return None;
+    }
     let (before, after) = (&run[at], &run[at + 1..]);
     let one_list =
         numbering::runs(case.source, case.outline).iter().filter(|steps| steps.len() > 1).count() == 1;
     let in_order = after.windows(2).all(|pair| pair[1].number == pair[0].number + 1);
-    if !in_order || case.units.len() > MOST_UNITS {
+    if !in_order {
         return None;
     }
     let gap = after.first()?.number - before.number - 1;
