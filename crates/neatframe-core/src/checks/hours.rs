@@ -31,6 +31,8 @@ static HOURS: Meta = Meta {
         "Plan the trip. Every day starts at 9:30. Nobody gets up before nine.",
         "Plan the trip. On Sunday the day starts at 7. On Monday nobody gets up before nine.",
         "Nothing starts before 9. Start at step 3.",
+        "The office opens at 8:00. No dogs are let in before 10:00.",
+        "The first boat leaves at 7:10. Never call guests before nine.",
         "Plan the move. The van has to be back by 18:00. Return the keys at 20:00.",
     ],
 };
@@ -52,9 +54,9 @@ impl Check for Hours {
             }
             for (kind, minutes, span) in hours_in(text, words) {
                 let means = |word: &&Word| {
-                    !word.is_punctuation()
-                        && !word.is_number()
-                        && !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL)
+                    let all = matches!(&*word.lower(text), "nothing" | "nobody");
+                    let plain = !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL);
+                    !word.is_punctuation() && !word.is_number() && (plain || all)
                 };
                 let things = words.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
                 let hour = Hour { unit, kind, minutes, span, things };
@@ -111,20 +113,24 @@ struct Hour {
 }
 
 impl Hour {
-    fn names_one_of(&self, other: &Hour) -> bool {
-        self.things.iter().any(|thing| other.things.contains(thing))
+    /// "No dogs before 10" says nothing of the office that opens at 8: the two name one thing, or one is about everything.
+    fn is_on_the_same(&self, other: &Hour) -> bool {
+        let shared = self.things.iter().any(|thing| other.things.contains(thing));
+        let day = [stem("day"), stem("nobody")];
+        let of_the_day = |hour: &Hour| hour.things.iter().any(|thing| day.contains(thing));
+        let all = |hour: &Hour| hour.things.contains(&stem("nothing"));
+        shared || of_the_day(self) && of_the_day(other) || all(self) || all(other)
     }
 
     fn clashes(&self, other: &Hour) -> bool {
-        match (self.kind, other.kind) {
+        let apart = match (self.kind, other.kind) {
             (Kind::Begins, Kind::NotBefore) => self.minutes < other.minutes,
             (Kind::NotBefore, Kind::Begins) => other.minutes < self.minutes,
-            (Kind::Ends, Kind::NotAfter) => self.minutes > other.minutes,
-            (Kind::NotAfter, Kind::Ends) => other.minutes > self.minutes,
-            (Kind::Ends, Kind::By) => self.minutes > other.minutes && self.names_one_of(other),
-            (Kind::By, Kind::Ends) => other.minutes > self.minutes && self.names_one_of(other),
+            (Kind::Ends, Kind::NotAfter | Kind::By) => self.minutes > other.minutes,
+            (Kind::NotAfter | Kind::By, Kind::Ends) => other.minutes > self.minutes,
             _ => false,
-        }
+        };
+        apart && self.is_on_the_same(other)
     }
 }
 

@@ -262,7 +262,7 @@ fn order(
         _ if changes => "keep",
         verb => verb,
     });
-    // "Keep each label under 45 words" bounds a label and preserves none; "begin with" names what comes first.
+    // "Keep each label under 45 words" bounds a label and preserves none.
     let bounds = ["under", "below", "within", "between", "to", "at", "short", "brief"];
     if spoken == "keep" && lower.iter().skip(1).any(|word| bounds.contains(&&**word)) {
         object.clear();

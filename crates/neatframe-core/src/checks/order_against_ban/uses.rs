@@ -63,7 +63,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             _ => None,
         };
         let Some((forbids, from)) = named else { continue };
-        if forbids && COMPARES.contains(&&*lower(from)) || is_quoted(words, from) {
+        let quoted = words.get(from).is_some_and(|word| word.is(vocabulary::QUOTE));
+        if forbids && COMPARES.contains(&&*lower(from)) || quoted {
             continue;
         }
         found.extend(thing(text, unit, words, from, forbids));
@@ -73,10 +74,6 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
 
 /// Words from which a sentence is not looked at.
 const LONG: usize = 40;
-
-fn is_quoted(words: &[Word], at: usize) -> bool {
-    words.get(at).is_some_and(|word| word.is(vocabulary::QUOTE))
-}
 
 /// The thing that is named from `from` on: at most two words that mean something.
 fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {

@@ -38,17 +38,14 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     });
     let Some((from, to, must)) = verb else { return Vec::new() };
     let opening = &text[words[begins].start as usize..];
-    let mut capital: String = opening.chars().take(1).flat_map(char::to_uppercase).collect();
+    let capital: String = opening.chars().take(1).flat_map(char::to_uppercase).collect();
     let length = opening.chars().next().map_or(0, char::len_utf8);
     let lead = Span::new(words[first].start as usize, words[begins].start as usize + length);
     if from == begins {
         return Vec::new();
     }
     let verb = Span::new(words[from].start as usize, words[to].end as usize);
-    vec![
-        Edit { span: lead, replacement: std::mem::take(&mut capital) },
-        Edit { span: verb, replacement: must },
-    ]
+    vec![Edit { span: lead, replacement: capital }, Edit { span: verb, replacement: must }]
 }
 
 /// `mentioned` is `mention`, `named` is `name`: where the vocabulary knows the verb.
