@@ -23,17 +23,14 @@ const DATES: [&str; 8] = [
 
 /// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
 fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
-    words.windows(3).find_map(|run| {
-        let hours = matches!(&*run[1].lower(text), "hour" | "h");
-        let form =
-            matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form");
-        let denied = words.iter().any(|word| word.start < run[0].start && word.is(vocabulary::NEGATION));
-        match (run[0].text(text), denied) {
-            ("24", false) | ("12", true) if hours && form => Some("24-hour clock"),
-            ("12", false) | ("24", true) if hours && form => Some("12-hour clock"),
-            _ => None,
-        }
-    })
+    let at = words.windows(3).position(|run| {
+        matches!(run[0].text(text), "24" | "12")
+            && matches!(&*run[1].lower(text), "hour" | "h")
+            && matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form")
+    })?;
+    let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    let day = (words[at].text(text) == "24") != denied;
+    Some(if day { "24-hour clock" } else { "12-hour clock" })
 }
 
 /// Reads closed lists that stand within one unit.

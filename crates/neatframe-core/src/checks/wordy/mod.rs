@@ -241,10 +241,19 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut edits = Vec::new();
     let mut from = 0;
+    // Counted once, since each break looks at all that stands before it.
+    let plain = Tally::new(words, |at| i32::from(!words[at].is_punctuation()));
+    let brackets = Tally::new(words, |at| match words[at].text(text).as_bytes()[0] {
+        b'(' | b'[' => 1,
+        b')' | b']' => -1,
+        _ => 0,
+    });
+    // "Where to sleep" and "what to eat" name things.
+    let names = |at: usize| lower(at + 1) == "to";
+    let conditions = Tally::new(words, |at| i32::from(words[at].is(vocabulary::CONDITION) && !names(at)));
+    let leans = Tally::new(words, |at| i32::from(HANGING.contains(&&*lower(at)) && !names(at)));
     for (nth, &at) in breaks.iter().enumerate() {
         let until = breaks.get(nth + 1).copied().unwrap_or(words.len());
-        let (before, after) = (&words[from..at], &words[at + 1..until]);
-        let plain = |words: &[Word]| words.iter().filter(|word| !word.is_punctuation()).count();
         // "If it rains and you are late, …": one clause hangs on another.
         let join = lower(at);
         let then = lower(at + 1) == "then";
@@ -252,13 +261,8 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
         let Some(next) = words.get(first) else { continue };
         // ", so make a plan": an order behind a comma begins anew whatever reason stands before.
         let fresh = next.is(vocabulary::VERB) && (lower(at - 1) == "," || join == "so");
-        // "Where to sleep" and "what to eat" name things.
-        let names = |at: usize| before.get(at + 1).is_some_and(|next| next.lower(text) == "to");
-        let hangs = open_bracket(text, before)
-            || before.iter().enumerate().any(|(at, word)| {
-                !names(at)
-                    && (word.is(vocabulary::CONDITION) || !fresh && HANGING.contains(&&*word.lower(text)))
-            });
+        let hangs =
+            brackets.sum(from, at) > 0 || conditions.sum(from, at) > 0 || !fresh && leans.sum(from, at) > 0;
         // "And the owner wants a letter" has a subject and a verb.
         let told = next.lower(text) == "the"
             && words[first + 1..].iter().take(3).any(|word| FINITE.contains(&&*word.lower(text)));
@@ -270,8 +274,8 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
         if !matches!(&*join, "and" | "but" | "so" | ";" | "also")
             || hangs
             || !speaks
-            || plain(before) < 3
-            || plain(after) < 3
+            || plain.sum(from, at) < 3
+            || plain.sum(at + 1, until) < 3
         {
             continue;
         }
@@ -295,10 +299,23 @@ const HANGING: [&str; 14] = [
     "how", "what", "between",
 ];
 
-/// True when a bracket is open where the words end.
-fn open_bracket(text: &str, words: &[Word]) -> bool {
-    let count = |signs: [char; 2]| words.iter().filter(|word| word.text(text).starts_with(signs)).count();
-    count(['(', '[']) > count([')', ']'])
+/// Sums over stretches of a run of words.
+struct Tally(Vec<i32>);
+
+impl Tally {
+    fn new(words: &[Word], worth: impl Fn(usize) -> i32) -> Tally {
+        let mut sums = vec![0];
+        sums.extend((0..words.len()).scan(0, |sum, at| {
+            *sum += worth(at);
+            Some(*sum)
+        }));
+        Tally(sums)
+    }
+
+    /// The sum from one word up to another, which is left out.
+    fn sum(&self, from: usize, to: usize) -> i32 {
+        self.0[to] - self.0[from]
+    }
 }
 
 /// Verbs that show that a clause has a subject.
