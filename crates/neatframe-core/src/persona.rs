@@ -24,7 +24,12 @@ pub(crate) fn name(case: &Case<'_>) -> Option<Word> {
         let capital = run[2].text(text).starts_with(char::is_uppercase);
         ((introduces(text, run) || called) && capital).then_some(run[2])
     };
-    roles(case).find_map(|unit| case.words_of(unit).windows(3).find_map(named))
+    // You are "Mika": the quotation mark is no word of the name.
+    let plain = |unit: usize| -> Vec<Word> {
+        let words = case.words_of(unit).iter();
+        words.filter(|word| !word.is(crate::lexicon::vocabulary::QUOTE)).copied().collect()
+    };
+    roles(case).find_map(|unit| plain(unit).windows(3).find_map(named))
 }
 
 /// The persona's name, or else its noun (`tutor` in "You are a tutor"), lower case.

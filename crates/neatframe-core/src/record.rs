@@ -44,7 +44,14 @@ pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
         let after = template.split_once(&format!("\"{key}\""))?.1.trim_start().strip_prefix(':')?;
         let value = after.split([',', '}', '\n']).next()?;
         let quoted = |choice: &str| Some(choice.trim().strip_prefix('"')?.strip_suffix('"')?.to_string());
-        let choices: Vec<String> = value.split('|').map(quoted).collect::<Option<_>>()?;
+        let apart = |value: &str| value.split('|').map(quoted).collect::<Option<Vec<String>>>();
+        // `"a|b|c"`, all in one pair of quotation marks.
+        let within = || {
+            let inner = quoted(value)?;
+            let names: Vec<String> = inner.split('|').map(|name| name.trim().to_string()).collect();
+            names.iter().all(|name| !name.is_empty() && !name.contains(['<', '.', ':'])).then_some(names)
+        };
+        let choices = apart(value).filter(|choices| choices.len() >= 2).or_else(within)?;
         (choices.len() >= 2).then(|| (key.clone(), choices))
     };
     keys(template).iter().filter_map(offered).collect()
@@ -84,6 +91,8 @@ mod tests {
         let template = "{\"row\": int, \"kind\": \"hard\"|\"soft\", \"note\": str}";
         assert!(is_number("{\"sure\": 0.00}", "sure") && !is_number("{\"sure\": \"0\"}", "sure"));
         assert_eq!(choices(template), [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
+        let joined = choices("{\"kind\": \"hard | soft\", \"note\": \"a sentence\"}");
+        assert_eq!(joined, [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
         assert_eq!(values("{\"row\": 1, \"kind\": \"mild\"}", "kind"), [(20, "mild")]);
         assert_eq!(values("[{\"who\": \"a\"}, {\"who\": \"b\"}]", "who").len(), 2);
         assert!(values("{\"kind\": 1, \"note\": \"x\"}", "kind").is_empty());

@@ -21,6 +21,10 @@ pub enum Syntax {
     DoubleAngles,
     /// `%name%`
     Percents,
+    /// `[[name]]`
+    DoubleBrackets,
+    /// `$name`, where nothing else stands on the line or behind the label
+    Dollar,
 }
 
 impl Syntax {
@@ -34,6 +38,8 @@ impl Syntax {
             Syntax::Angles => format!("<{inner}>"),
             Syntax::DoubleAngles => format!("<<{inner}>>"),
             Syntax::Percents => format!("%{inner}%"),
+            Syntax::DoubleBrackets => format!("[[{inner}]]"),
+            Syntax::Dollar => format!("${inner}"),
         }
     }
 }
@@ -71,7 +77,9 @@ fn find(text: &str, from: usize, is_mark: impl Fn(usize) -> bool) -> Vec<Slot> {
         let slot = match bytes[at] {
             b'{' if bytes[at..].starts_with(b"{{") => enclosed(text, at, "{{", "}}", Syntax::DoubleBraces),
             b'{' => enclosed(text, at, "{", "}", Syntax::Braces),
-            b'$' => enclosed(text, at, "${", "}", Syntax::DollarBraces),
+            b'$' if bytes[at..].starts_with(b"${") => enclosed(text, at, "${", "}", Syntax::DollarBraces),
+            b'$' => dollar(text, at),
+            b'[' if bytes[at..].starts_with(b"[[") => enclosed(text, at, "[[", "]]", Syntax::DoubleBrackets),
             b'[' if !is_mark(at) => enclosed(text, at, "[", "]", Syntax::Brackets),
             b'<' if bytes[at..].starts_with(b"<<") => enclosed(text, at, "<<", ">>", Syntax::DoubleAngles),
             b'<' if !is_mark(at) => enclosed(text, at, "<", ">", Syntax::Angles),
@@ -103,6 +111,14 @@ fn enclosed(text: &str, at: usize, open: &str, close: &str, syntax: Syntax) -> O
     let inner = Span::new(at + open.len(), at + open.len() + length);
     let span = Span::new(at, inner.end() + close.len());
     Some(Slot { syntax, span, inner })
+}
+
+/// `$name` up to the end of its line.
+fn dollar(text: &str, at: usize) -> Option<Slot> {
+    let rest = &text[at + 1..];
+    let length = rest.bytes().take_while(|b| b.is_ascii_lowercase() || *b == b'_').count();
+    let inner = Span::new(at + 1, at + 1 + length);
+    Some(Slot { syntax: Syntax::Dollar, span: Span::new(at, inner.end()), inner })
 }
 
 fn is_slot(text: &str, slot: &Slot) -> bool {
@@ -179,6 +195,13 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && inner.len() == name.len()
                 && before != Some('{')
                 && !before.is_some_and(|c| c.is_ascii_digit())
+        }
+        Syntax::DoubleBrackets => identifier(name) && !name.contains(char::is_uppercase),
+        Syntax::Dollar => {
+            let head = text[..slot.span.start()].trim_end_matches([' ', '\t']);
+            let rest = text[slot.span.end()..].trim_start_matches([' ', '\t', '\r']);
+            let opens = head.is_empty() || head.ends_with(['\n', ':']);
+            inner.len() >= 3 && opens && (rest.is_empty() || rest.starts_with('\n'))
         }
     }
 }
@@ -258,10 +281,21 @@ mod tests {
 
     #[test]
     fn every_usual_syntax() {
-        let text = "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]";
+        let text =
+            "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company] [[pier]]\nMail: $mail";
         assert_eq!(
             found(text),
-            ["{{a_b}}", "${day}", "{name}", "[week number]", "<building>", "%town%", "[Your Company]"]
+            [
+                "{{a_b}}",
+                "${day}",
+                "{name}",
+                "[week number]",
+                "<building>",
+                "%town%",
+                "[Your Company]",
+                "[[pier]]",
+                "$mail"
+            ]
         );
     }
 
@@ -278,6 +312,8 @@ mod tests {
             "a < b and c > d",
             "Vec<String>",
             "50% of 20%",
+            "it costs $5 or $fare in all",
+            "see [[The Merle]]",
         ] {
             assert_eq!(found(text), [""; 0], "{text}");
         }

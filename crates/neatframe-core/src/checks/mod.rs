@@ -9,6 +9,7 @@ mod half_sample;
 mod heap;
 mod hours;
 mod inputs;
+mod lost_title;
 mod markup;
 mod missing;
 mod name_spelling;

@@ -64,11 +64,13 @@ impl Check for SampleBreaksRule {
                 break;
             }
         }
+        let no_inputs = case.samples.iter().all(|shown| shown.side != Side::Input);
         // Samples that carry no label of their own: "as in "…"", a block of code.
         for (index, unit) in case.units.iter().enumerate() {
             let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
-            let labelled = case.samples.get(after).is_some_and(|shown| shown.content.overlaps(unit.text));
-            if labelled
+            let labelled = case.samples.get(after).filter(|shown| shown.content.overlaps(unit.text));
+            let titled = no_inputs && is_under_a_title(case, index);
+            if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
                 || case.labels[index].component != Some(Component::Examples)
                 || unit.kind == UnitKind::Mark
             {
@@ -85,8 +87,19 @@ impl Check for SampleBreaksRule {
                         | Demand::Pattern(_)
                         | Demand::Manner { axis: "emoji", .. }
                 );
-                let breach =
-                    trial::breach(case.source.text(), rule, unit.text, true).filter(|_| counts && quoted)?;
+                // A record under the title "Example" is an answer, and so is the text that stands there alone.
+                let record = case.text(unit.text).contains("\":")
+                    && matches!(rule.subject, Subject::Named(_))
+                    && matches!(rule.demand, Demand::OneOf(_));
+                let alone = titled
+                    && matches!(
+                        rule.demand,
+                        Demand::DateForm(_)
+                            | Demand::Omit(_)
+                            | Demand::Manner { axis: "clock" | "emoji", .. }
+                    );
+                let breach = trial::breach(case.source.text(), rule, unit.text, true)
+                    .filter(|_| counts && quoted || record || alone)?;
                 Some((breach, rule.span))
             });
             if let Some((Breach { place, what }, rule)) = found {
@@ -96,6 +109,14 @@ impl Check for SampleBreaksRule {
         quoted_names(case, &rules, sink);
         fields(case, sink);
     }
+}
+
+/// True for text in a part of its own that is called a sample.
+fn is_under_a_title(case: &Case<'_>, unit: usize) -> bool {
+    let section = &case.outline.sections[case.units[unit].section];
+    let title = case.text(section.title).to_lowercase();
+    ["example", "sample"].iter().any(|word| title.contains(word))
+        && !["input", "question", "request", "mail"].iter().any(|word| title.contains(word))
 }
 
 /// "Something like "The Little Grey Gull"", where each name has at most two words.

@@ -230,10 +230,13 @@ static LOST: Meta = Meta {
         "Write the notice as laid out in Appendix B.",
         "Write the notice. Follow the style guide in section 7.",
         "Write the notice. At gate 2, wait for the purser.",
+        "Write the notice in the tone set out in the section \"House voice\".",
     ],
     good: &[
         "1. Read the log.\n2. Write the notice.\n\nThen repeat step 1.",
         "Write the notice for section 7 of the quay.\n\n# Section 7\nIt lies to the north.",
+        "Write the notice in the tone set out in the section \"House voice\".\n\n# House voice\nCalm.",
+        "Write the notice. Add a section \"Tides\" at its end.",
         "Explain the steps 1 to 3 of the safety card that the guest has: {{card}}",
     ],
 };
@@ -252,7 +255,7 @@ impl Check for LostReference {
             .into_iter()
             .filter(|name| lost.iter().filter(|reference| reference.name == *name).count() >= 3)
             .collect();
-        for span in numbering::lost_letters(case) {
+        for span in numbering::lost_letters(case).into_iter().chain(super::lost_title::lost_titles(case)) {
             let message = format!("`{}` is not in this prompt", case.shown(span));
             sink.report(span, message, "put the part in, name one that is there, or say it here");
         }

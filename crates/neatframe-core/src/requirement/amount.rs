@@ -137,6 +137,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             true => things.map_or(Subject::Unstated, |things| Subject::Each(singular(things))),
             false => whom::of(sight, unit, words, (first, measure_at), before),
         };
+        // "3 minutes when read aloud, so around 400 words": no part is that long in a sentence that names none.
+        let long = matches!(measure, Measure::Words)
+            && bound.most.or(bound.least).is_some_and(|words| words >= LONG)
+            && words.len() <= SHORT
+            && !words.iter().any(|word| whom::is_part(&word.lower(text)));
+        let subject = if long && subject == Subject::Unstated { Subject::Reply } else { subject };
         let demand = Demand::Amount { measure, bound };
         found.push(Requirement {
             unit,
@@ -149,6 +155,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         at = measure_at + 1;
     }
 }
+
+/// Words from which a length is that of a whole reply, in a sentence of at most so many.
+const LONG: u32 = 150;
+const SHORT: usize = 14;
 
 /// "Each in its own sentence": two of them at least.
 fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {

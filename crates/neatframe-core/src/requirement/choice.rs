@@ -1,6 +1,6 @@
 //! Closed lists: the labels to choose from, the fields of a record, the written form of dates.
 
-use super::{Demand, Field, Requirement, Sight, words::quotations};
+use super::{Demand, Field, Requirement, Sight, Subject, words::quotations};
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::numbering;
@@ -50,6 +50,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     if let Some(pole) = clock(text, sight.words.within(span)) {
         push(Demand::Manner { axis: "clock", pole });
     }
+    if let Some((key, choices)) = keyed(body) {
+        let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
+        found.push(Requirement { subject: Subject::Named(key), ..rule });
+        return;
+    }
+    let mut push = |demand: Demand| {
+        found.push(Requirement::on_reply(unit, span, demand, false));
+    };
     if let Some(choices) = sorted_into(body) {
         push(Demand::OneOf(choices));
         return;
@@ -90,6 +98,24 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(Demand::OneOf(choices));
         }
     }
+}
+
+/// "`why` is one of: name, type, range": the field and the values that it may have.
+fn keyed(body: &str) -> Option<(String, Vec<String>)> {
+    let (head, list) =
+        [" is one of", " must be one of", " is always one of", ": one of", " has to be one of"]
+            .iter()
+            .find_map(|sign| body.split_once(sign))?;
+    let key = head.trim().trim_start_matches(['-', '*', ' ']).trim_matches(['`', '"', '*']);
+    let field = !key.is_empty() && key.len() <= 30 && key.chars().all(|c| c.is_alphanumeric() || c == '_');
+    let list = list.trim_start_matches([':', ' ']).split(['.', '(', ';', '\n']).next()?;
+    let list = list.replace(", or ", ", ").replace(" or ", ", ").replace(" and ", ", ").replace('|', ", ");
+    let names = list.split(", ").map(|name| name.trim().trim_matches(['"', '`', '\'', '“', '”']).to_string());
+    let names: Vec<String> = names.filter(|name| !name.is_empty()).collect();
+    let short = names
+        .iter()
+        .all(|name| name.split_whitespace().count() <= 2 && name.chars().any(char::is_alphabetic));
+    (field && short && names.len() >= 2).then(|| (key.to_lowercase(), names))
 }
 
 /// Verbs that give a thing its label.

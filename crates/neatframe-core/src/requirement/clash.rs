@@ -1,5 +1,6 @@
 //! Which demands cannot both hold.
 
+use super::gap;
 use super::whom::WHOLE;
 use super::{Bound, Demand, Measure, Requirement, Subject};
 use std::cmp::Ordering;
@@ -53,6 +54,9 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             one.to_lowercase() == two.to_lowercase()
         }
         (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
+        (Demand::Gap { of, value }, Demand::Gap { of: other, value: second }) => {
+            value != second && gap::of_one_thing(of, other)
+        }
         _ => false,
     }
 }
@@ -75,7 +79,10 @@ const CROSSED: [(&str, &str); 12] = [
 
 /// Poles of one axis that do not exclude each other.
 fn goes_with(one: &str, two: &str) -> bool {
-    matches!((one, two), ("detailed", "everything") | ("everything", "detailed"))
+    matches!(
+        (one, two),
+        ("detailed", "everything") | ("everything", "detailed") | ("one", "in turn") | ("in turn", "one")
+    )
 }
 
 /// "The summary has about 400 words": a part by its form, and the whole by its name.

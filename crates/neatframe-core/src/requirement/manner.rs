@@ -35,7 +35,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // What to do in a gap is said of gaps only, so the two conditions are one.
         // To ask where something is unclear stands against never asking, which knows no case.
         let always = matches!(pole.axis, "gaps" | "not knowing") || name == "ask first";
-        let conditional = !always && is_exception(text, words);
+        // "No jokes about the crew" leaves room for others.
+        let forbids = words[hit.first].is(vocabulary::NEGATION);
+        let bounded = forbids
+            && words.get(hit.last + 1).is_some_and(|next| {
+                matches!(&*next.lower(text), "about" | "involving" | "concerning" | "regarding")
+            });
+        let conditional = !always && (bounded || is_exception(text, words));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

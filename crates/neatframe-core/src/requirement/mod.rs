@@ -3,6 +3,7 @@
 mod amount;
 mod choice;
 mod clash;
+mod gap;
 mod length;
 mod manner;
 mod measure;
@@ -93,6 +94,13 @@ pub enum Demand {
     Sequence(Sequence),
     /// The school grade for which the reply is to read.
     ReadingLevel(u32),
+    /// What is written in place of a value that is not there.
+    Gap {
+        /// The value that is not there, in the prompt's words; empty where any is meant.
+        of: String,
+        /// What is written: `null`, `empty`, `left out`, or the words that the prompt quotes.
+        value: String,
+    },
     /// What to do when something is missing or fails.
     Fallback,
     /// A step that waits for something before the next.
@@ -132,6 +140,7 @@ impl Demand {
             Demand::Steps(_) => "steps",
             Demand::Sequence(_) => "sequence",
             Demand::ReadingLevel(_) => "reading_level",
+            Demand::Gap { .. } => "gap",
             Demand::Fallback => "fallback",
             Demand::Gate => "gate",
         }
@@ -157,6 +166,8 @@ impl Demand {
             Demand::Steps(steps) => format!("{} steps in order", steps.len()),
             Demand::Sequence(order) => format!("`{}` before `{}`", order.first, order.then),
             Demand::ReadingLevel(grade) => format!("reads at grade {grade}"),
+            Demand::Gap { of, value } if of.is_empty() => format!("`{value}` in a gap"),
+            Demand::Gap { of, value } => format!("`{value}` in a gap of {of}"),
             Demand::Fallback => "says what to do in a gap".into(),
             Demand::Gate => "waits before going on".into(),
         }
@@ -209,6 +220,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         amount::read(sight, unit, &mut found);
         manner::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);
+        gap::read(sight, unit, &mut found);
         words::read(sight, unit, &mut found);
         order::read(sight, unit, &mut found);
     }

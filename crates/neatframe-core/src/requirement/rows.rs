@@ -44,7 +44,7 @@ requirements! {
     sorted_by_something: "Sort each line as the purser does, or as the clerk does." => [];
     no_semicolon: "One line, no semicolon." => ["reply: exactly 1 line", "reply: never says `;`"];
     guess_in_a_gap: "Guess the hour when nobody gave one." => ["reply: gaps: guess"];
-    gap_written_out: "If no hour was given, write unknown." => ["reply: gaps: never guess", "reply: says what to do in a gap (at times)"];
+    gap_written_out: "If no hour was given, write unknown." => ["reply: gaps: never guess", "reply: `unknown` in a gap of hour"];
     known_subject: "Assume that the readers know the harbour." => ["reply: what the reader knows: much"];
     unknown_subject: "Assume that the reader has never heard of the harbour." => ["reply: what the reader knows: nothing"];
     numbered: "Number the steps." => ["reply: numbering: numbered"];

@@ -90,6 +90,11 @@ pub(super) const PARTS: &[&str] = &[
     "value",
 ];
 
+/// True for the noun of a part, in either number.
+pub(super) fn is_part(word: &str) -> bool {
+    PARTS.contains(&&*singular(word)) && !WHOLE.contains(&word)
+}
+
 pub(super) fn singular(word: &str) -> String {
     match word.strip_suffix("ies") {
         Some(stem) => format!("{stem}y"),
@@ -169,6 +174,12 @@ pub(super) fn of(
             continue;
         }
         let leads: Vec<Cow<str>> = (at.saturating_sub(3)..at).map(lower).collect();
+        // "The whole summary": there is no more to the reply.
+        if WHOLE.contains(&&*word)
+            && leads.last().is_some_and(|lead| ["whole", "entire", "full"].contains(&&**lead))
+        {
+            return Subject::Reply;
+        }
         let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
             || word != thing;
         return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });

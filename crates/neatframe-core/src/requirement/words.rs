@@ -40,7 +40,10 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
             next.is(vocabulary::STOP | vocabulary::FIRST_PERSON) && lower(next) != "more"
         });
         let at_once = at > 0 && lower(&words[at - 1]) == "at";
-        EXCEPTIONS.contains(&&*said) && (said != "once" || goes_on && !at_once)
+        // "When read aloud" says how it is read.
+        let aloud = said == "when"
+            && words.get(at + 1).is_some_and(|next| matches!(&*lower(next), "read" | "printed" | "spoken"));
+        EXCEPTIONS.contains(&&*said) && !aloud && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).any(|pair| {
@@ -55,6 +58,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let conditional = is_exception(text, words);
+    let filled =
+        found.last().is_some_and(|rule| rule.unit == unit && matches!(rule.demand, Demand::Gap { .. }));
     let mut push = |place: Span, demand: Demand| {
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     };
@@ -143,7 +148,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(place, Demand::ReadingLevel(grade));
     }
     let label = &sight.labels[unit];
-    if label.facets.contains(Facet::Fallback) && label.serves(Component::Constraints) {
+    if label.facets.contains(Facet::Fallback) && label.serves(Component::Constraints) && !filled {
         push(span, Demand::Fallback);
     }
     let lower = text[span.range()].to_lowercase();

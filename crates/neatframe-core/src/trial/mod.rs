@@ -51,6 +51,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     let at = |offset: usize, length: usize| Span::within(content, offset, length);
     let find = |needle: &str| body.find(needle).map(|offset| at(offset, needle.len()));
     match &rule.demand {
+        Demand::OneOf(choices) if matches!(rule.subject, Subject::Named(_)) => {
+            let Subject::Named(key) = &rule.subject else { return None };
+            let (offset, length) = field(body, key)?;
+            let said = body[offset..offset + length].trim();
+            let known = said.is_empty() || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
+            let what = format!("`{said}` is none of {}", choices.join(", "));
+            (!known && !said.contains('|')).then(|| Breach { place: at(offset, length), what })
+        }
         Demand::OneOf(choices) => {
             // "312, broken": the label stands behind the number of the thing.
             let last = body.trim().rsplit_once(['\t', '|', ',']).filter(|(head, _)| {

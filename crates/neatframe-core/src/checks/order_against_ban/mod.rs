@@ -257,17 +257,22 @@ fn order(
         || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
     let forbids = forbids != (changes || leaves_out);
     let verb = stem(match &*spoken {
-        _ if says || leaves_out => "say",
+        _ if says || leaves_out || !forbids && matches!(&*spoken, "compare" | "contrast") => "say",
         "preserve" | "retain" => "keep",
         _ if changes => "keep",
         verb => verb,
     });
+    // To compare with others is to speak of them.
+    let compares = !forbids && matches!(&*spoken, "compare" | "contrast");
+    if compares {
+        object = clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect();
+    }
     // "Keep each label under 45 words" bounds a label and preserves none.
     let bounds = ["under", "below", "within", "between", "to", "at", "short", "brief"];
     if spoken == "keep" && lower.iter().skip(1).any(|word| bounds.contains(&&**word)) {
         object.clear();
     }
-    let says = says || leaves_out;
+    let says = says || leaves_out || compares;
     Order {
         unit,
         verb,

@@ -49,6 +49,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         let said = lower(at);
         let named = match &*said {
+            "nothing" if matches!(&*lower(at + 1), "with" | "containing") => Some((true, at + 2)),
             "no" | "without" | "zero" => Some((true, at + 1)),
             "never" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
             "avoid" if lower(at + 1).ends_with("ing") => None,
@@ -69,6 +70,11 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         found.extend(thing(text, unit, words, from, forbids));
     }
+    // "Every breakfast is muesli with walnuts."
+    let general = matches!(&*lower(0), "every" | "each" | "all");
+    let with =
+        (2..words.len()).find(|&at| matches!(&*lower(at), "with" | "contains" | "has")).filter(|_| general);
+    found.extend(with.and_then(|with| thing(text, unit, words, with + 1, false)));
     found
 }
 

@@ -1,0 +1,199 @@
+//! What is written in place of a value that is not there: "a missing date is null".
+
+use super::{Demand, Requirement, Sight, words::quotations};
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// Words that say by themselves that something is not there.
+const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
+/// Behind a negation, what does not happen to a value that is not there.
+const GIVEN: [&str; 17] = [
+    "given",
+    "stated",
+    "named",
+    "mentioned",
+    "known",
+    "present",
+    "available",
+    "there",
+    "found",
+    "provided",
+    "set",
+    "shown",
+    "give",
+    "state",
+    "name",
+    "mention",
+    "say",
+];
+/// Names for any value.
+const ANY: [&str; 14] = [
+    "value",
+    "values",
+    "field",
+    "fields",
+    "it",
+    "item",
+    "anything",
+    "something",
+    "information",
+    "data",
+    "entry",
+    "cell",
+    "key",
+    "detail",
+];
+/// What a value is set to, as one word, and the name it goes by here.
+const WORDS: [(&str, &str); 9] = [
+    ("null", "null"),
+    ("none", "none"),
+    ("nil", "nil"),
+    ("n/a", "n/a"),
+    ("na", "n/a"),
+    ("unknown", "unknown"),
+    ("empty", "empty"),
+    ("blank", "empty"),
+    ("undefined", "undefined"),
+];
+/// Words right before the value.
+const LEADS: [&str; 22] = [
+    "is", "are", "as", "becomes", "become", "gets", "get", "use", "write", "put", "return", "to", "with",
+    "enter", "give", "be", "say", "=", ":", "an", "a", "stays",
+];
+
+/// Reads what a unit writes into a gap. It holds whenever there is a gap, so it counts as a rule with no condition.
+pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
+    let text = sight.source.text();
+    let span = sight.units[unit].text;
+    let words = sight.words.within(span);
+    let shape = matches!(sight.units[unit].kind, UnitKind::Code | UnitKind::Table | UnitKind::Mark);
+    if shape || words.len() > LONG || sight.labels[unit].component == Some(Component::Examples) {
+        return;
+    }
+    let lower: Vec<Cow<str>> = words.iter().map(|word| word.lower(text)).collect();
+    let Some((first, last)) = cue(&lower, words) else { return };
+    let Some((value_at, value)) = value(sight, unit, words, &lower, (first, last)) else { return };
+    let of = subject(words, &lower, first, value_at);
+    let demand = Demand::Gap { of, value };
+    found.push(Requirement::on_reply(unit, span, demand, false));
+}
+
+/// Words from which a sentence says more than one thing.
+const LONG: usize = 28;
+
+/// Where the words stand that say that something is not there.
+fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
+    let is = |at: usize, list: &[&str]| lower.get(at).is_some_and(|word| list.contains(&&**word));
+    (0..lower.len()).find_map(|at| {
+        if is(at, &GONE) {
+            return Some((at, at));
+        }
+        // "Is not given", "does not give it", "if no date is given".
+        let negation = words[at].is(vocabulary::NEGATION) && !is(at, &["never", "without"]);
+        let reach = (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).filter(|_| negation)?;
+        let between = words[at + 1..reach].iter().any(|word| word.is(vocabulary::STOP_MARK));
+        let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever", "that", "which", "whose"]));
+        (!between && asked).then_some((at, reach))
+    })
+}
+
+/// What is to stand there, and at which word; outside the words of the cue.
+fn value(
+    sight: &Sight<'_>,
+    unit: usize,
+    words: &[Word],
+    lower: &[Cow<'_, str>],
+    (first, last): (usize, usize),
+) -> Option<(usize, String)> {
+    let text = sight.source.text();
+    let led = |at: usize| at > 0 && LEADS.contains(&&*lower[at - 1]);
+    let quoted = quotations(text, sight.units[unit].text).into_iter().find_map(|(place, inner)| {
+        let at = words.iter().position(|word| word.start as usize >= place.start())?;
+        let short = inner.split_whitespace().count() <= 4 && !inner.contains(['{', '<']);
+        (led(at) && short).then_some((at, inner.to_lowercase()))
+    });
+    if quoted.is_some() {
+        return quoted;
+    }
+    let outside = (0..lower.len()).filter(|at| *at < first || *at > last);
+    outside.clone().find_map(|at| {
+        let name = &*lower[at];
+        let left =
+            at >= 1 && (at.saturating_sub(3)..at).any(|at| matches!(&*lower[at], "leave" | "left" | "stays"));
+        if name == "out" && left {
+            return Some((at, "left out".to_string()));
+        }
+        let (_, value) = WORDS.iter().find(|(word, _)| *word == name)?;
+        (led(at) || left).then(|| (at, value.to_string()))
+    })
+}
+
+/// What is missing, as the words that mean something; empty where any value is meant.
+fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> String {
+    // The clause that holds the cue, up to the value or its verb.
+    let from = lower[..cue]
+        .iter()
+        .rposition(|word| matches!(&**word, "," | ";" | ":" | "if" | "when" | "where" | "for"))
+        .map_or(0, |at| at + 1);
+    let to = (cue + 1..lower.len())
+        .find(|&at| {
+            matches!(&*lower[at], "," | ";" | ":" | "is" | "are" | "becomes" | "gets" | "in" | "from" | "by")
+        })
+        .unwrap_or(lower.len());
+    let to = if value > cue { to.min(value) } else { to };
+    // "The advert does not give it": what stands before is the text at hand.
+    let source = matches!(lower.get(cue.wrapping_sub(1)).map(|word| &**word), Some("does" | "do" | "did"));
+    let from = if source { cue } else { from };
+    let plain = |at: &usize| {
+        let word = words[*at];
+        !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
+            && !GONE.contains(&&*lower[*at])
+            && !GIVEN.contains(&&*lower[*at])
+            && !ANY.contains(&&*lower[*at])
+            && !matches!(
+                &*lower[*at],
+                "write" | "put" | "use" | "leave" | "set" | "return" | "does" | "do" | "enter"
+            )
+    };
+    let named: Vec<&str> = (from..to).filter(plain).map(|at| &*lower[at]).collect();
+    named.join(" ")
+}
+
+/// True when two gaps are of the same thing.
+pub(super) fn of_one_thing(one: &str, other: &str) -> bool {
+    let stems = |of: &str| {
+        let mut stems: Vec<u32> = of.split(' ').map(stem).collect();
+        stems.sort_unstable();
+        stems
+    };
+    one == other || stems(one) == stems(other)
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::requirement::tests::read;
+
+    #[test]
+    fn what_stands_in_a_gap() {
+        let said = |text: &str| -> Vec<String> {
+            read(text).into_iter().filter(|demand| demand.contains("` in a gap")).collect()
+        };
+        assert_eq!(said("Fill in the slip. A missing value is null."), ["reply: `null` in a gap"]);
+        assert_eq!(
+            said("Fill in the slip. Leave a field empty when the advert does not give it."),
+            ["reply: `empty` in a gap"]
+        );
+        assert_eq!(
+            said("Fill in the slip. If no due date is given, write \"next boat\"."),
+            ["reply: `next boat` in a gap of due date"]
+        );
+        assert_eq!(said("Write the notice. Never leave a gap."), [""; 0]);
+        assert_eq!(said("If the pier is not named, ask the guest."), [""; 0]);
+    }
+}
