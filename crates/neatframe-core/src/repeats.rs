@@ -66,6 +66,9 @@ const SHORT: usize = 14;
 /// The words of a line that states a limit and nothing else.
 const ALONE: usize = 9;
 
+/// The words of an item that is a limit and nothing else.
+const BARE: usize = 4;
+
 /// Limits on the same thing stated twice: "At most 120 words", "The mail may not be longer than 120 words".
 fn same_limits(
     source: &Source,
@@ -75,6 +78,7 @@ fn same_limits(
 ) -> HashMap<usize, usize> {
     let mut twins = HashMap::new();
     let mut seen: HashMap<(&Subject, &Measure, Option<u32>), &Requirement> = HashMap::new();
+    let mut bare: HashMap<(&Measure, Option<u32>), usize> = HashMap::new();
     let text = source.text();
     let binds = |word: &Word| matches!(&*word.lower(text), "must" | "may" | "should" | "shall");
     let stays = |unit: usize| words.within(units[unit].text).iter().any(binds);
@@ -88,9 +92,21 @@ fn same_limits(
         let count = words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation()).count();
         let subject = match &rule.subject {
             Subject::Unstated if count <= ALONE && stays(rule.unit) => &Subject::Reply,
+            // "- one or two words": what the list is about, and nothing else.
+            Subject::Unstated if count <= BARE && matches!(units[rule.unit].kind, UnitKind::Item { .. }) => {
+                bare.entry((measure, limit)).or_insert(rule.unit);
+                continue;
+            }
             Subject::Unstated => continue,
             subject => subject,
         };
+        let bared = matches!(subject, Subject::Each(_) | Subject::Named(_))
+            .then(|| bare.get(&(measure, limit)).copied())
+            .flatten();
+        if let Some(earlier) = bared.filter(|_| bound.least.is_none() && count <= SHORT) {
+            twins.insert(rule.unit, earlier);
+            continue;
+        }
         let key = (subject, measure, limit);
         match seen.get(&key) {
             Some(earlier) if earlier.unit != rule.unit => {

@@ -21,7 +21,7 @@ pub enum Syntax {
     DoubleAngles,
     /// `%name%`
     Percents,
-    /// `[[name]]`
+    /// `[[name]]`, where nothing else stands on the line or behind the label
     DoubleBrackets,
     /// `$name`, where nothing else stands on the line or behind the label
     Dollar,
@@ -196,12 +196,15 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && before != Some('{')
                 && !before.is_some_and(|c| c.is_ascii_digit())
         }
-        Syntax::DoubleBrackets => identifier(name) && !name.contains(char::is_uppercase),
-        Syntax::Dollar => {
+        Syntax::DoubleBrackets | Syntax::Dollar => {
             let head = text[..slot.span.start()].trim_end_matches([' ', '\t']);
             let rest = text[slot.span.end()..].trim_start_matches([' ', '\t', '\r']);
             let opens = head.is_empty() || head.ends_with(['\n', ':']);
-            inner.len() >= 3 && opens && (rest.is_empty() || rest.starts_with('\n'))
+            identifier(name)
+                && !name.contains(char::is_uppercase)
+                && name.len() >= 3
+                && opens
+                && (rest.is_empty() || rest.starts_with('\n'))
         }
     }
 }
@@ -282,7 +285,7 @@ mod tests {
     #[test]
     fn every_usual_syntax() {
         let text =
-            "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company] [[pier]]\nMail: $mail";
+            "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]\n[[pier]]\nMail: $mail";
         assert_eq!(
             found(text),
             [
@@ -313,7 +316,7 @@ mod tests {
             "Vec<String>",
             "50% of 20%",
             "it costs $5 or $fare in all",
-            "see [[The Merle]]",
+            "see [[merle]] there",
         ] {
             assert_eq!(found(text), [""; 0], "{text}");
         }

@@ -60,7 +60,10 @@ impl Check for UndeclaredSlot {
 fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
     let mut listed = in_items(case);
     listed.extend(in_one_line(case));
-    let slots: HashSet<String> = case.slots.iter().map(|slot| plain(case.text(slot.inner))).collect();
+    // A slot that is itself the declaration, "- `{{log}}`: the log of the day", takes nothing in.
+    let declares: HashSet<usize> = listed.iter().map(|(place, _)| place.start()).collect();
+    let used = case.slots.iter().filter(|slot| !declares.contains(&slot.inner.start()));
+    let slots: HashSet<String> = used.map(|slot| plain(case.text(slot.inner))).collect();
     let titles: HashSet<String> =
         case.outline.sections.iter().skip(1).map(|section| plain(case.text(section.title))).collect();
     let there = |(_, name): &(Span, String)| slots.contains(name) || titles.contains(name);
@@ -133,7 +136,7 @@ fn in_items(case: &Case<'_>) -> Vec<(Span, String)> {
         let whole = if unit.kind == UnitKind::Field { piece.lead.cover(unit.text) } else { unit.text };
         let line = &text[whole.range()];
         let end = line.find([':', '(', '–', '—']).or_else(|| line.find(" - ")).unwrap_or(0);
-        let name = line[..end].trim().trim_matches(['`', '"', '*']);
+        let name = line[..end].trim().trim_matches(['`', '"', '*', '{', '}', '$']);
         if announced && is_name(name) {
             let start = whole.start() + line.find(name).unwrap_or(0);
             found.push((Span::new(start, start + name.len()), plain(name)));

@@ -16,6 +16,7 @@ mod name_spelling;
 mod off_scale;
 mod order_against_ban;
 mod order_of_work;
+mod past_limit;
 mod phrasing;
 mod place_of_part;
 mod private_data;
@@ -26,6 +27,7 @@ mod steps;
 mod sum_off;
 mod terms;
 mod two_figures;
+mod uneven_samples;
 mod unfenced_input;
 mod unset_gate;
 mod vague;
@@ -111,6 +113,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &off_scale::OffScale,
     &order_against_ban::OrderAgainstBan,
     &order_of_work::OrderOfWork,
+    &past_limit::PastLimit,
     &place_of_part::PlaceOfPart,
     &sum_off::SumOff,
     &two_figures::TwoFigures,
@@ -124,6 +127,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &half_sample::HalfSample,
     &example::SamplesAlike,
     &example::ManyDialogues,
+    &uneven_samples::UnevenSamples,
     &example::UnmarkedSample,
     &example::CopiedValues,
     &steps::StepNumbers,

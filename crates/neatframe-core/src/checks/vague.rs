@@ -278,6 +278,8 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         && first.text(text).chars().any(char::is_lowercase)
         && !words[hit.first - 1].is(vocabulary::STOP_MARK | vocabulary::QUOTE);
     let comma = |at: Option<usize>| lower(at).is_some_and(|word| word == ",");
+    // "fast: under 300 crowns" says what the name stands for.
+    let label = hit.first == 0 && lower(Some(hit.last + 1)).is_some_and(|word| word == ":");
     let colon = words[..hit.first].iter().any(|word| word.text(text) == ":");
     let ends = words.get(hit.last + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
     // A list of single words behind a colon: "low, fair, good".
@@ -305,7 +307,7 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
                 && words.iter().take(4).any(|word| word.is(vocabulary::RECEIVING))
         }
     };
-    capital && ends_with_sign(words, hit) || listed || denied || skilled || named
+    label || capital && ends_with_sign(words, hit) || listed || denied || skilled || named
 }
 
 /// True when a comma or the end stands behind a hit.

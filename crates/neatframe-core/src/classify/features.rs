@@ -4,6 +4,7 @@
 
 use super::mood::{self, Mood, Tally};
 use super::titles;
+use super::topic;
 use super::{FacetSet, Reading};
 use crate::component::{Component, Facet};
 use crate::lexicon::{CUES, Hit, Set, TITLES, vocabulary};
@@ -133,6 +134,13 @@ impl<'a> Observer<'a> {
         let item = matches!(unit.kind, UnitKind::Item { .. });
         let name = self.moods[index].name();
         seen.add(key("is ", name), 1.0);
+        if matches!(self.moods[index], Mood::Statement | Mood::Fragment) {
+            let words = self.reading.words.within(unit.text);
+            if let Some(topic) = topic::of(self.reading.source.text(), words) {
+                let binds = words.iter().any(|word| word.is(vocabulary::MODAL | vocabulary::NEGATION));
+                seen.add(key(if binds { "binds " } else { "tells of " }, topic.name()), 1.0);
+            }
+        }
         if item {
             seen.add(key("item is ", name), 1.0);
         }

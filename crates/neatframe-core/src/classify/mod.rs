@@ -4,6 +4,7 @@ mod features;
 mod model;
 mod mood;
 mod titles;
+mod topic;
 #[doc(hidden)]
 pub mod training;
 
@@ -80,7 +81,7 @@ impl Label {
 /// The share of belief with which a component counts as there beside the unit's own one, in the order of
 /// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
 /// samples need it even as the unit's own component.
-const BESIDE: Scores = [0.1, 0.2, 0.15, 0.6, 0.2, 0.15];
+const BESIDE: Scores = [0.1, 0.1, 0.25, 0.6, 0.2, 0.15];
 
 /// Everything the labelling reads.
 pub(crate) struct Reading<'a> {

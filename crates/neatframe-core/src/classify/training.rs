@@ -73,6 +73,9 @@ pub fn priors() -> Vec<(u32, [f32; NAMES])> {
     add(features::key("is ", "a statement"), Component::Context, 0.7);
     add(features::key("is ", "describes a thing"), Component::Context, 1.0);
     add(features::key("is ", "told by the author"), Component::Context, 0.8);
+    add(features::key("tells of ", "people"), Component::Context, 1.0);
+    add(features::key("tells of ", "the world"), Component::Context, 0.7);
+    add(features::key("binds ", "a part of the reply"), Component::Constraints, 0.7);
     add(features::key("", "opens with a call"), Component::Context, 1.5);
     add(features::key("", "numbered item"), Component::Task, 0.8);
     add(features::key("", "speaks of the author"), Component::Context, 0.5);

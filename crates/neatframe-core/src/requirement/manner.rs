@@ -1,6 +1,7 @@
 //! Demands on manner: which pole of an axis a unit asks for.
 
 use super::{Demand, Requirement, Sight, is_exception};
+use crate::component::Component;
 use crate::lexicon::{POLES, Set, vocabulary};
 
 /// How many words before the pole a negation reaches.
@@ -17,6 +18,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         let pole = &POLES[hit.entry as usize];
+        // "The standard library, nothing else" is about something other than the answer.
+        let bare = pole.name == "only JSON" && hit.last - hit.first <= 2;
+        if bare && words[hit.last].lower(text) == "else" && !speaks_of_the_answer(sight, unit) {
+            continue;
+        }
         let from = hit.first.saturating_sub(REACH);
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);
@@ -44,4 +50,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let conditional = !always && (bounded || is_exception(text, words));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
+}
+
+/// True for a sentence that says what comes back.
+fn speaks_of_the_answer(sight: &Sight<'_>, unit: usize) -> bool {
+    const GIVES: [&str; 9] =
+        ["return", "output", "answer", "reply", "give", "send", "write", "respond", "print"];
+    let text = sight.source.text();
+    let mut words = sight.words.within(sight.units[unit].text).iter();
+    sight.labels[unit].component == Some(Component::OutputFormat)
+        || words.any(|word| GIVES.contains(&&*word.lower(text)))
 }
