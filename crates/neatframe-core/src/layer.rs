@@ -34,7 +34,7 @@ impl Layer {
         let units = units::read(source, &words, &outline);
         let slots = slots::of(source, &outline);
         let reading = Reading { source, words: &words, outline: &outline, units: &units, slots: &slots };
-        let Labelled { labels, hits, .. } = classify::label(&reading);
+        let Labelled { mut labels, hits, .. } = classify::label(&reading);
         let sight = requirement::Sight {
             source,
             words: &words,
@@ -44,6 +44,7 @@ impl Layer {
             hits: &hits,
         };
         let requirements = requirement::read(&sight, checks::demands(&units, &labels));
+        classify::note_fallbacks(&mut labels, &requirements);
         let gists = checks::demands(&units, &labels)
             .map(|unit| {
                 let quality = hits[unit].iter().any(Hit::names_quality);

@@ -167,7 +167,10 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             phrase && !link && !joined && !single && !shows && !labels && !names_a_mark(text, slot)
         }
         Syntax::Angles => {
-            let joined = before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | '“'));
+            // `stg_<source>.sql` is the pattern of a name.
+            let joined = before.is_some_and(|c| {
+                c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | '“' | '_' | '/' | '-')
+            });
             let spoken = text[slot.span.end()..].trim_start().starts_with("tag");
             let tight = inner.len() == name.len();
             // `<<<NAME>>>` is a border; "between <insert> and </insert>", "marked by <note>" speak of tags.

@@ -77,6 +77,13 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
             continue;
         }
         let mut value = at + 1;
+        // "Code for guests: 4417".
+        let colon = (at + 1..at + 5).find(|&to| words.get(to).is_some_and(|word| word.text(text) == ":"));
+        if lower == "code"
+            && let Some(colon) = colon
+        {
+            value = colon;
+        }
         while words
             .get(value)
             .is_some_and(|word| matches!(&*word.lower(text), ":" | "=" | "is" | "\"" | "'" | "`" | "“"))
@@ -111,7 +118,7 @@ pub(super) fn token_at(text: &str, at: usize) -> &str {
     let end = rest
         .find(|c: char| c.is_whitespace() || matches!(c, '"' | '\'' | '`' | ',' | ';' | ')' | '”'))
         .unwrap_or(rest.len());
-    rest[..end].trim_end_matches(['.', ':', '!', '?'])
+    rest[..end].trim_end_matches(['.', ':', '!', '?', '#'])
 }
 
 pub(super) fn has_digit(text: &str) -> bool {

@@ -215,6 +215,9 @@ impl Case<'_> {
 
 /// True when some unit serves a component or shows a facet; samples show no facets of the prompt.
 pub(crate) fn has(labels: &[Label], part: Part) -> bool {
+    if part == Part::Component(Component::Context) {
+        return crate::classify::holds_context(labels);
+    }
     labels.iter().any(|label| match part {
         Part::Component(component) => label.supplies(component),
         Part::Facet(facet) => label.component != Some(Component::Examples) && label.facets.contains(facet),

@@ -39,7 +39,7 @@ impl Check for NameSpelling {
             let other = word.text(text);
             word.start != persona.start
                 && other != name
-                && is_name(text, **word)
+                && (is_name(text, **word) || is_cut_short(text, **word, name))
                 && differs_by_a_slip(name, other)
         });
         if let Some(word) = slipped {
@@ -54,6 +54,12 @@ impl Check for NameSpelling {
             }
         }
     }
+}
+
+/// "Ott" for "Otto": the persona's name without its last letter.
+fn is_cut_short(text: &str, word: Word, name: &str) -> bool {
+    let shown = word.text(text);
+    shown.len() == 3 && name.len() == 4 && name.starts_with(shown) && word.flags() == 0
 }
 
 /// A capitalised word of four letters or more that no lexicon knows.

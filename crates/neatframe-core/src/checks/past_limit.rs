@@ -25,6 +25,7 @@ static LIMIT: Meta = Meta {
     bad: &[
         "Plan the trip. No day has more than 6 hours on a boat. On day 3 take the night boat of 11 hours.",
         "Plan the meals. A supper costs at most 12 crowns. The first supper is the fish plate for 19 crowns.",
+        "Plan the lights. Fade times between 2 and 20 seconds. The storm has a 45-second fade.",
         "Grade the logs. Method: 0–6 points. Method is worth up to 8 points.",
     ],
     good: &[
@@ -89,12 +90,13 @@ struct Figure {
 impl Figure {
     fn is_of(&self, other: &Figure, case: &Case<'_>) -> bool {
         let (one, two) = (&case.units[self.unit], &case.units[other.unit]);
+        // A rubric line and a price name their thing by a label.
+        let labelled = |span| case.text(span).contains(':');
         let listed = one.block == two.block
             && matches!(one.kind, UnitKind::Item { .. } | UnitKind::Field)
-            && one.kind == two.kind;
+            && (labelled(one.text) || labelled(two.text));
         let shared = self.things.iter().filter(|thing| other.things.contains(thing)).count();
         let enough = self.things.len().min(2);
-        // A rubric line names its thing by its label; a list of prices is a list of things.
         !(listed && !other.bounds)
             && self.unit != other.unit
             && self.unit_of == other.unit_of
@@ -140,7 +142,11 @@ fn figure(case: &Case<'_>, unit: usize) -> Option<Figure> {
     // The one number that counts something; "day 3" only names.
     let counts = |at: &usize| {
         words.get(at + 1).is_some_and(|next| {
-            !next.is_punctuation() && !next.is_number() && !next.is(vocabulary::STOP | vocabulary::VERB)
+            let joins = matches!(&*next.lower(text), "and" | "to" | "or");
+            !joins
+                && !next.is_punctuation()
+                && !next.is_number()
+                && !next.is(vocabulary::STOP | vocabulary::VERB)
         })
     };
     let mut numbers = (0..words.len()).filter(|&at| number(text, words[at]).is_some()).filter(counts);
@@ -157,7 +163,11 @@ fn figure(case: &Case<'_>, unit: usize) -> Option<Figure> {
     let ranged = at > 0 && words[at - 1].is_number() && number(text, words[at - 1]) == Some(0);
     let capped = matches!((before(2), before(1)), ("at", "most") | ("up", "to"))
         || matches!(before(1), "max" | "maximum" | "within");
-    let bounds = capped || ranged || over && negated;
+    // "Between 2 and 20 seconds": the upper end.
+    let between = before(1) == "and"
+        && before(3) == "between"
+        && at.checked_sub(2).is_some_and(|at| number(text, words[at]).is_some());
+    let bounds = capped || ranged || between || over && negated;
     // A figure that is itself hedged or compared says nothing firm.
     if !bounds
         && (over
@@ -203,6 +213,15 @@ fn figure(case: &Case<'_>, unit: usize) -> Option<Figure> {
                     | "get"
                     | "first"
                     | "second"
+                    | "time"
+                    | "times"
+                    | "length"
+                    | "duration"
+                    | "number"
+                    | "amount"
+                    | "between"
+                    | "and"
+                    | "within"
             )
     };
     let mut things: Vec<u32> = (0..words.len()).filter(means).map(|place| stem(&lower[place])).collect();

@@ -69,14 +69,19 @@ impl Check for SampleBreaksRule {
         for (index, unit) in case.units.iter().enumerate() {
             let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
             let labelled = case.samples.get(after).filter(|shown| shown.content.overlaps(unit.text));
-            let titled = no_inputs && is_under_a_title(case, index);
+            let titled = no_inputs && is_under_its_title(case, index);
             if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
                 || case.labels[index].component != Some(Component::Examples)
                 || unit.kind == UnitKind::Mark
             {
                 continue;
             }
-            let quoted = trial::quoted_reply(case.text(unit.text));
+            // What stands before a record in one part went in.
+            let holds_record = |unit: usize| case.text(case.units[unit].text).contains("\":");
+            let answered = (index + 1..case.units.len())
+                .take(2)
+                .any(|next| case.units[next].section == unit.section && holds_record(next));
+            let quoted = trial::quoted_reply(case.text(unit.text)) && (holds_record(index) || !answered);
             let found = rules.iter().find_map(|rule| {
                 let counts = matches!(
                     rule.demand,
@@ -88,10 +93,14 @@ impl Check for SampleBreaksRule {
                         | Demand::Manner { axis: "emoji", .. }
                 );
                 // A record under the title "Example" is an answer, and so is the text that stands there alone.
-                let record = case.text(unit.text).contains("\":")
-                    && matches!(rule.subject, Subject::Named(_))
-                    && matches!(rule.demand, Demand::OneOf(_));
+                let record = holds_record(index)
+                    && match rule.demand {
+                        Demand::OneOf(_) => matches!(rule.subject, Subject::Named(_)),
+                        Demand::DateForm(_) => is_under_its_title(case, index),
+                        _ => false,
+                    };
                 let alone = titled
+                    && is_alone_in_its_part(case, index)
                     && matches!(
                         rule.demand,
                         Demand::DateForm(_)
@@ -111,12 +120,19 @@ impl Check for SampleBreaksRule {
     }
 }
 
-/// True for text in a part of its own that is called a sample.
-fn is_under_a_title(case: &Case<'_>, unit: usize) -> bool {
+/// True for text in a part that is called a sample, and not one of what comes in.
+fn is_under_its_title(case: &Case<'_>, unit: usize) -> bool {
     let section = &case.outline.sections[case.units[unit].section];
     let title = case.text(section.title).to_lowercase();
     ["example", "sample"].iter().any(|word| title.contains(word))
         && !["input", "question", "request", "mail"].iter().any(|word| title.contains(word))
+}
+
+/// True where nothing else stands in that part.
+fn is_alone_in_its_part(case: &Case<'_>, unit: usize) -> bool {
+    let same = |near: usize| case.units[near].section == case.units[unit].section;
+    let beside = (unit.saturating_sub(1)..case.units.len()).take(3).filter(|near| *near != unit);
+    beside.into_iter().all(|near| !same(near) || case.units[near].kind == UnitKind::Mark)
 }
 
 /// "Something like "The Little Grey Gull"", where each name has at most two words.

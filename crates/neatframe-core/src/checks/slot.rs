@@ -190,7 +190,7 @@ impl Check for MixedSlots {
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
-                Syntax::Braces => is_spoken_of(case, slot),
+                Syntax::Braces | Syntax::DoubleBraces => is_spoken_of(case, slot),
                 _ => false,
             }
         };

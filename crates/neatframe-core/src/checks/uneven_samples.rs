@@ -23,9 +23,11 @@ static UNEVEN: Meta = Meta {
     bad: &[
         "Read the slips.\n\n# Samples\n{\"pier\": \"A\", \"fare\": 12}\n{\"pier\": \"B\", \"fare\": \"12 crowns\"}",
         "Review the log.\n\n# Format\nline — fault — mend\n\n# Samples\n12 — no pier named — add the pier\n30 — two hours for one boat",
+        "Steer the lights with the tools.\n\n# Tools\nset_heat(room, celsius)\nplay(title, room)\n\n# Samples\n\"warm the hall\" -> set_heat(21)",
         "Sort each slip into LOST or LATE.\n\n# Samples\nSamples of slips:\n\"my scarf is gone\" -> LOST\n\"the boat was late\" -> LATE\n\"where is my bag\"",
     ],
     good: &[
+        "Steer the lights with the tools.\n\n# Tools\nset_heat(room, celsius)\nplay(title, room=\"hall\")\n\n# Samples\n\"warm the hall\" -> set_heat(\"hall\", 21)\n\"some jazz\" -> play(\"jazz\")",
         "Read the slips.\n\n# Samples\n{\"pier\": \"A\", \"fare\": 12}\n{\"pier\": \"B\", \"fare\": null}\n{\"pier\": \"C\", \"fare\": \"unknown\"}",
         "Review the log.\n\n# Format\nline — fault — mend\n\n# Samples\n12 — no pier named — add the pier\n30 — two hours for one boat — keep one",
         "Sort each slip into LOST or LATE.\n\n# Samples\nSamples of slips:\n\"my scarf is gone\" -> LOST\n\"the boat was late\" -> LATE\nBoth come from guests.",
@@ -39,6 +41,7 @@ impl Check for UnevenSamples {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         worded_numbers(case, sink);
+        short_calls(case, sink);
         let mut at = 0;
         while at < case.units.len() {
             let run = run_from(case, at);
@@ -140,4 +143,61 @@ fn worded_numbers(case: &Case<'_>, sink: &mut Sink<'_>) {
             }
         }
     }
+}
+
+/// How many functions and samples are compared.
+const CALLS: usize = 24;
+
+/// `set_heat(21)` in a sample, where the prompt declares `set_heat(room, celsius)`.
+fn short_calls(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let declared: Vec<(&str, usize, Span)> = (0..case.units.len())
+        .filter(|&unit| !is_sample(case, unit))
+        .filter_map(|unit| {
+            let span = case.units[unit].text;
+            let (name, arguments) = call(case.text(span).trim_start_matches('`'))?;
+            // An argument that may be left out leaves the count open.
+            let open = arguments.contains(['=', '?', '[', '*', '.', '|']) || arguments.contains("optional");
+            (!open).then(|| (name, count_arguments(arguments), span))
+        })
+        .take(CALLS)
+        .collect();
+    let samples = (0..case.units.len()).filter(|&unit| is_sample(case, unit)).take(CALLS * 4);
+    for span in samples.map(|unit| case.units[unit].text) {
+        let text = case.text(span);
+        let short = declared.iter().find_map(|(name, wanted, place)| {
+            let at = text.find(&format!("{name}("))?;
+            let free = text[..at].chars().next_back().is_none_or(|c| !(c.is_alphanumeric() || c == '_'));
+            let (_, arguments) = call(&text[at..]).filter(|_| free)?;
+            let given = count_arguments(arguments);
+            (given != *wanted)
+                .then(|| (Span::within(span, at, name.len() + arguments.len() + 2), given, *wanted, *place))
+        });
+        if let Some((place, given, wanted, declared)) = short {
+            let line = case.source.position(declared.start()).line;
+            let message = format!(
+                "`{}` gives {given} of the {wanted} arguments named on line {line}",
+                case.shown(place)
+            );
+            sink.report(place, message, "call it in the sample as it is declared").related.push(declared);
+        }
+    }
+}
+
+/// `name(arguments)` at the start of a text.
+fn call(text: &str) -> Option<(&str, &str)> {
+    let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
+    let rest = text[name..].strip_prefix('(')?;
+    let inside = &rest[..rest.find(')')?];
+    (name > 2 && inside.len() <= 120 && !inside.contains(['(', '{'])).then_some((&text[..name], inside))
+}
+
+/// Arguments that commas part, commas in quotation marks left out.
+fn count_arguments(inside: &str) -> usize {
+    let mut quoted = false;
+    let commas = inside.chars().filter(|c| {
+        quoted ^= matches!(c, '"' | '\'');
+        *c == ',' && !quoted
+    });
+    let commas = commas.count();
+    if inside.trim().is_empty() { 0 } else { commas + 1 }
 }

@@ -411,7 +411,7 @@ impl Sight {
 }
 
 /// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.
-pub(super) fn is_call(text: &str) -> bool {
+pub(crate) fn is_call(text: &str) -> bool {
     let text = text.trim_start_matches('`');
     let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
     let arguments = text[name..].strip_prefix('(').and_then(|rest| rest.split_once(')'));

@@ -12,10 +12,12 @@ use crate::component::{Component, Facet};
 use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set, vocabulary};
 use crate::message;
 use crate::outline::Outline;
+use crate::requirement::{Demand, Requirement};
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
+pub(crate) use features::is_call;
 use features::{Features, Observer};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use std::borrow::Cow;
@@ -81,7 +83,17 @@ impl Label {
 /// The share of belief with which a component counts as there beside the unit's own one, in the order of
 /// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
 /// samples need it even as the unit's own component.
-const BESIDE: Scores = [0.1, 0.1, 0.25, 0.6, 0.2, 0.15];
+const BESIDE: Scores = [0.1, 0.15, 0.25, 0.6, 0.2, 0.12];
+
+/// How sure it must be that any unit at all is background; found on prompts not seen in training.
+const SOME_CONTEXT: f32 = 0.75;
+
+/// True where some unit gives background. Facts look like rules and rules like facts, so several units that are half believed
+/// count for more than the one that is believed most.
+pub(crate) fn holds_context(labels: &[Label]) -> bool {
+    let none: f32 = labels.iter().map(|label| 1.0 - label.shares[Component::Context.index()]).product();
+    labels.iter().any(|label| label.also.contains(&Component::Context)) || 1.0 - none >= SOME_CONTEXT
+}
 
 /// Everything the labelling reads.
 pub(crate) struct Reading<'a> {
@@ -148,7 +160,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let unit = &reading.units[index];
         let described = unit.kind != UnitKind::Code
             && unit.kind != UnitKind::Turn
-            && features::is_call(reading.source.slice(unit.text));
+            && is_call(reading.source.slice(unit.text));
         if ends_in_a_slot(reading, index) {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
@@ -190,6 +202,15 @@ pub(crate) fn some_task(labels: &mut [Label]) {
     let best = labels.iter_mut().reduce(|best, other| if rank(other) > rank(best) { other } else { best });
     if let Some(label) = best.filter(|label| rank(label) >= LEAST_TASK) {
         label.also.push(Component::Task);
+    }
+}
+
+/// A rule on what stands in a gap is a fallback, whatever its words.
+pub(crate) fn note_fallbacks(labels: &mut [Label], requirements: &[Requirement]) {
+    for rule in requirements.iter().filter(|rule| matches!(rule.demand, Demand::Gap { .. })) {
+        let label = &mut labels[rule.unit];
+        label.facets.insert(Facet::Fallback);
+        label.facet.get_or_insert(Facet::Fallback);
     }
 }
 

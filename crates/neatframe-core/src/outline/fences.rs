@@ -18,7 +18,9 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
     let mut index = front_matter(text, lines, &mut kinds);
     while index < lines.len() {
         let Some((sign, length, _)) = fence(text, &lines[index]) else {
-            index += 1;
+            let end = record(text, lines, index).unwrap_or(index);
+            kinds[index..end].fill(Fenced::Inside);
+            index = end.max(index + 1);
             continue;
         };
         kinds[index] = Fenced::Border;
@@ -48,6 +50,40 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
         index = end;
     }
     (kinds, faults)
+}
+
+/// The most lines of a record that no fence borders.
+const LONGEST_RECORD: usize = 120;
+
+/// A record set out over lines with no fence around it, from a line with one brace to the line that closes it: where it ends.
+fn record(text: &str, lines: &[Line], first: usize) -> Option<usize> {
+    let body = |at: usize| text[lines[at].start..lines[at].end].trim();
+    if !matches!(body(first), "{" | "[") {
+        return None;
+    }
+    let mut depth = 0usize;
+    for at in first..lines.len().min(first + LONGEST_RECORD) {
+        let line = body(at);
+        let opens = line.starts_with(['"', '{', '}', '[', ']', '/', '.', '…', '-', '<'])
+            || line.starts_with(|c: char| c.is_ascii_digit())
+            || ["true", "false", "null"].iter().any(|word| line.starts_with(word));
+        if !opens {
+            return None;
+        }
+        let mut quoted = false;
+        for sign in line.bytes() {
+            match sign {
+                b'"' => quoted = !quoted,
+                b'{' | b'[' if !quoted => depth += 1,
+                b'}' | b']' if !quoted => depth = depth.saturating_sub(1),
+                _ => {}
+            }
+        }
+        if depth == 0 {
+            return (at > first + 1).then_some(at + 1);
+        }
+    }
+    None
 }
 
 /// Marks front matter; gives the line after it.

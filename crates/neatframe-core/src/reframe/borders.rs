@@ -91,7 +91,8 @@ pub(super) fn mark_samples(plan: &mut Plan, review: &Review) {
     mark_pairs(plan, review);
     let text = review.source().text();
     // An arrow that the answer itself has to show is no mark between the sides.
-    if arrow_is_shape(review) {
+    // Nor is a prompt that nothing is wrong with touched for it.
+    if arrow_is_shape(review) || review.findings().is_empty() {
         return;
     }
     for (index, unit) in review.units().iter().enumerate() {
@@ -179,7 +180,7 @@ mod tests {
 
     #[test]
     fn sides_of_samples_are_marked() {
-        let prompt = "Sort each message from a guest into LATE or OTHER.\n\nExamples:\n- \"Where is my boat?\" -> LATE\n- \"Nice crew\" -> OTHER\n\nAnswer with the class only.\n";
+        let prompt = "Sort each message from a guest into LATE or OTHER.\n\nExamples:\n- \"Where is my boat?\" -> LATE\n- \"Nice crew\" -> OTHER\n\nAnswer with the class only, and do it nicely.\n";
         let text = reworded(prompt);
         assert!(
             text.contains(
@@ -187,7 +188,7 @@ mod tests {
             ),
             "{text}"
         );
-        let shape = prompt.replace("with the class only", "as message -> class");
+        let shape = prompt.replace("with the class only, and do it nicely", "nicely as message -> class");
         assert!(reworded(&shape).contains("\"Nice crew\" -> OTHER"));
     }
 

@@ -10,7 +10,7 @@ use crate::units::UnitKind;
 use crate::words::Word;
 
 /// Forms of dates, as prompts name them.
-const DATES: [&str; 8] = [
+const DATES: [&str; 10] = [
     "YYYY-MM-DD",
     "DD/MM/YYYY",
     "MM/DD/YYYY",
@@ -19,6 +19,8 @@ const DATES: [&str; 8] = [
     "YYYY/MM/DD",
     "YYYYMMDD",
     "ISO 8601",
+    "ISO FORM",
+    "ISO DATE",
 ];
 
 /// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
@@ -41,10 +43,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
-    let dated = body.as_bytes().windows(2).any(|pair| pair.eq_ignore_ascii_case(b"YY") || pair == b"86");
+    let dated = body.as_bytes().windows(2).any(|pair| pair.eq_ignore_ascii_case(b"YY") || pair == b"SO");
     let upper = if dated { body.to_uppercase() } else { String::new() };
     if let Some(form) = DATES.iter().find(|form| upper.contains(*form)) {
-        let form = if *form == "ISO 8601" { "YYYY-MM-DD" } else { form };
+        let form = if form.starts_with("ISO") { "YYYY-MM-DD" } else { form };
         push(Demand::DateForm(form.into()));
     }
     if let Some(pole) = clock(text, sight.words.within(span)) {
@@ -190,6 +192,10 @@ pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let shape = label.component == Some(Component::OutputFormat);
         let fields = if shape && body.contains('{') { template(body) } else { columns(body) };
         if fields.len() >= 2 {
+            let dated = fields.iter().find_map(|field| DATES.iter().find(|form| field.form.contains(*form)));
+            if let Some(form) = dated.filter(|_| sight.units[unit].kind == UnitKind::Code) {
+                found.push(Requirement::on_reply(unit, span, Demand::DateForm((*form).into()), false));
+            }
             let demand = Demand::Fields(fields);
             found.push(Requirement::on_reply(unit, span, demand, false));
         }

@@ -81,7 +81,12 @@ const CROSSED: [(&str, &str); 12] = [
 fn goes_with(one: &str, two: &str) -> bool {
     matches!(
         (one, two),
-        ("detailed", "everything") | ("everything", "detailed") | ("one", "in turn") | ("in turn", "one")
+        ("detailed", "everything")
+            | ("everything", "detailed")
+            | ("one", "in turn")
+            | ("in turn", "one")
+            | ("by date", "newest first" | "oldest first")
+            | ("newest first" | "oldest first", "by date")
     )
 }
 
@@ -128,6 +133,11 @@ fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bou
 
 /// "Three paragraphs" take three sentences at least: true when the first asks for more than the second leaves room for.
 fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bound)) -> bool {
+    // A line of a reply holds some 40 words.
+    if *other == Measure::Lines && *measure == Measure::Words {
+        let room = second.most.map_or(u32::MAX, |lines| lines.saturating_mul(40));
+        return bound.least.is_some_and(|least| least > room);
+    }
     // The fewest words that one of each takes, and the most that one of each holds.
     let size = |measure: &Measure| match measure {
         Measure::Pages => Some((5, 250, 1000)),
@@ -168,7 +178,8 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
                 | "code comments"
                 | "help given"
                 | "libraries"
-                | "list marks",
+                | "list marks"
+                | "order",
             ..
         }
     );

@@ -11,7 +11,11 @@ use std::borrow::Cow;
 /// Words that say by themselves that something is not there.
 const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
 /// Behind a negation, what does not happen to a value that is not there.
-const GIVEN: [&str; 17] = [
+const GIVEN: [&str; 21] = [
+    "contain",
+    "include",
+    "list",
+    "hold",
     "given",
     "stated",
     "named",

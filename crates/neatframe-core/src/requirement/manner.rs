@@ -23,6 +23,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         if bare && words[hit.last].lower(text) == "else" && !speaks_of_the_answer(sight, unit) {
             continue;
         }
+        // "Explain to a patient how …" is the task itself, and nothing beside an answer.
+        let asked = pole.name == "an explanation" && hit.first == 0 && words[0].lower(text) == "explain";
+        let beside = words[..=hit.last].iter().any(|word| {
+            matches!(
+                &*word.lower(text),
+                "after" | "before" | "below" | "under" | "above" | "beneath" | "underneath" | "your"
+            )
+        });
+        if asked && !beside && sight.labels[unit].component == Some(Component::Task) {
+            continue;
+        }
         let from = hit.first.saturating_sub(REACH);
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);

@@ -20,7 +20,7 @@ pub use order::Sequence;
 pub use pattern::Pattern;
 pub(crate) use words::{is_exception, quotations};
 
-use crate::classify::Label;
+use crate::classify::{self, Label};
 use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::source::Source;
@@ -217,7 +217,10 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if text.starts_with("{{") && text.ends_with("}}") {
             continue;
         }
-        amount::read(sight, unit, &mut found);
+        // "open(url): the text of one page" describes a tool.
+        if !classify::is_call(text) {
+            amount::read(sight, unit, &mut found);
+        }
         manner::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);
         gap::read(sight, unit, &mut found);

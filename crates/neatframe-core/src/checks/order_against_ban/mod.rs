@@ -74,6 +74,7 @@ impl Check for OrderAgainstBan {
 const NEAR: usize = 64;
 
 /// A verb with its object, ordered or forbidden.
+#[derive(Clone)]
 struct Order {
     unit: usize,
     verb: u32,
@@ -152,7 +153,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     while at < words.len() {
         let opens = at == 0
             || words[at - 1].is(vocabulary::STOP_MARK)
-            || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without");
+            || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without")
+            || at > 1 && lower(at - 1) == "to" && lower(at - 2) == "free";
         if !opens {
             at += 1;
             continue;
@@ -198,6 +200,12 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 _ => false,
             });
         order.conditional = conditional;
+        // What is dropped is not kept.
+        let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
+        if drops && !forbids && order.object.len() == 1 {
+            let kept = Order { verb: stem("keep"), forbids: true, says: false, ..order.clone() };
+            found.push(kept);
+        }
         found.push(order);
         at = verb_at + 1;
     }

@@ -171,7 +171,10 @@ impl Check for HedgedOrder {
             // "If the guest could maybe be late": the doubt is about the case, not the order.
             let opens = words[..hit.first].iter().all(|word| word.is_punctuation());
             let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
-            if conditional && !opens {
+            // "Mention that families are welcome": what is said, not how it is ordered.
+            let told = words[..hit.first].iter().any(|word| word.lower(case.source.text()) == "that")
+                && words[0].is(vocabulary::VERB);
+            if (conditional || told) && !opens {
                 continue;
             }
             let span = words[hit.first].span().cover(words[hit.last].span());
