@@ -96,12 +96,9 @@ impl Figure {
             && matches!(one.kind, UnitKind::Item { .. } | UnitKind::Field)
             && (labelled(one.text) || labelled(two.text));
         let shared = self.things.iter().filter(|thing| other.things.contains(thing)).count();
-        let enough = self.things.len().min(2);
-        !(listed && !other.bounds)
-            && self.unit != other.unit
-            && self.unit_of == other.unit_of
-            && shared >= enough.max(1)
-            && (shared >= 2 || self.things.len() == 1)
+        // Where the limit names two things, the figure names both.
+        let alike = shared >= 2 || shared == 1 && self.things.len() == 1;
+        alike && self.unit != other.unit && self.unit_of == other.unit_of && (other.bounds || !listed)
     }
 }
 

@@ -16,9 +16,17 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
     let mut kinds = vec![Fenced::Outside; lines.len()];
     let mut faults = Vec::new();
     let mut index = front_matter(text, lines, &mut kinds);
+    let mut open_until = 0;
     while index < lines.len() {
         let Some((sign, length, _)) = fence(text, &lines[index]) else {
-            let end = record(text, lines, index).unwrap_or(index);
+            let mut end = index;
+            if index >= open_until && is_brace(text, &lines[index]) {
+                // Where no record ends, none is looked for again in the lines that were read.
+                match record(text, lines, index) {
+                    Ok(after) => end = after,
+                    Err(read) => open_until = read,
+                }
+            }
             kinds[index..end].fill(Fenced::Inside);
             index = end.max(index + 1);
             continue;
@@ -52,26 +60,28 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
     (kinds, faults)
 }
 
+fn is_brace(text: &str, line: &Line) -> bool {
+    matches!(text[line.start..line.end].trim(), "{" | "[")
+}
+
 /// The most lines of a record that no fence borders.
 const LONGEST_RECORD: usize = 120;
 
-/// A record set out over lines with no fence around it, from a line with one brace to the line that closes it: where it ends.
-fn record(text: &str, lines: &[Line], first: usize) -> Option<usize> {
-    let body = |at: usize| text[lines[at].start..lines[at].end].trim();
-    if !matches!(body(first), "{" | "[") {
-        return None;
-    }
+/// A record set out over lines with no fence around it, from a line with one brace to the line that closes it: the line after
+/// it, or else the line up to which none was found.
+fn record(text: &str, lines: &[Line], first: usize) -> Result<usize, usize> {
     let mut depth = 0usize;
-    for at in first..lines.len().min(first + LONGEST_RECORD) {
-        let line = body(at);
-        let opens = line.starts_with(['"', '{', '}', '[', ']', '/', '.', '…', '-', '<'])
-            || line.starts_with(|c: char| c.is_ascii_digit())
-            || ["true", "false", "null"].iter().any(|word| line.starts_with(word));
+    let last = lines.len().min(first + LONGEST_RECORD);
+    for (at, line) in lines[..last].iter().enumerate().skip(first) {
+        let body = text[line.start..line.end].trim();
+        let opens = body.starts_with(['"', '{', '}', '[', ']', '/', '.', '…', '-', '<'])
+            || body.starts_with(|c: char| c.is_ascii_digit())
+            || ["true", "false", "null"].iter().any(|word| body.starts_with(word));
         if !opens {
-            return None;
+            return Err(at);
         }
         let mut quoted = false;
-        for sign in line.bytes() {
+        for sign in body.bytes() {
             match sign {
                 b'"' => quoted = !quoted,
                 b'{' | b'[' if !quoted => depth += 1,
@@ -80,10 +90,10 @@ fn record(text: &str, lines: &[Line], first: usize) -> Option<usize> {
             }
         }
         if depth == 0 {
-            return (at > first + 1).then_some(at + 1);
+            return if at > first + 1 { Ok(at + 1) } else { Err(at) };
         }
     }
-    None
+    Err(last)
 }
 
 /// Marks front matter; gives the line after it.

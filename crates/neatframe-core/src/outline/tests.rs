@@ -46,6 +46,19 @@ layout!(
     "WHAT TO PULL\nReturn one object.",
     ["Heading/WHAT TO PULL", "Text/WHAT TO PULL"]
 );
+layout!(
+    a_record_with_no_fence_is_code,
+    "# Schema\n{\n  \"pier\": \"text\",\n  \"tides\": [1, 2]\n}\n{\nGo on.",
+    [
+        "Heading/Schema",
+        "Code/Schema",
+        "Code/Schema",
+        "Code/Schema",
+        "Code/Schema",
+        "Text/Schema",
+        "Text/Schema"
+    ]
+);
 layout!(labels_open_sections, "Task: write it.\nAudience: clerks", ["Field/Task", "Field/Audience"]);
 layout!(
     label_alone,
