@@ -7,7 +7,7 @@ use super::titles;
 use super::topic;
 use super::{FacetSet, Reading};
 use crate::component::{Component, Facet};
-use crate::lexicon::{CUES, Hit, Set, TITLES, vocabulary};
+use crate::lexicon::{CUES, Hit, PADDING, PaddingKind, Set, TITLES, vocabulary};
 use crate::outline::{Mark, PieceKind, SectionId};
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -86,7 +86,7 @@ impl<'a> Observer<'a> {
             }
             return Seen { features: Vec::new(), facet: None, facets: FacetSet::default() };
         }
-        self.words(unit, &mut seen);
+        self.words(unit, hits, &mut seen);
         self.cues(unit, hits, &mut seen);
         self.form(unit, &mut seen);
         self.slot(unit, &mut seen);
@@ -221,13 +221,14 @@ impl<'a> Observer<'a> {
         }
     }
 
-    fn words(&self, unit: &Unit, seen: &mut Sight) {
+    fn words(&self, unit: &Unit, hits: &[Hit], seen: &mut Sight) {
         let words = self.reading.words.within(unit.text);
         let code = matches!(unit.kind, UnitKind::Code | UnitKind::Table);
         let mut before = 0;
         let mut place = 0;
         let (mut numbers, mut quotes) = (0, 0);
         let mut flags = 0;
+        let words = &words[filler(hits).min(words.len())..];
         for (index, word) in words.iter().enumerate().take(MOST_WORDS) {
             flags |= word.flags();
             if word.is_punctuation() {
@@ -323,7 +324,8 @@ impl<'a> Observer<'a> {
 
     fn cues(&self, unit: &Unit, hits: &[Hit], seen: &mut Sight) {
         let words = self.reading.words.within(unit.text);
-        for hit in hits.iter().filter(|hit| hit.set == Set::Cue).take(MOST_CUES) {
+        let from = filler(hits);
+        for hit in hits.iter().filter(|hit| hit.set == Set::Cue && hit.first >= from).take(MOST_CUES) {
             let cue = &CUES[hit.entry as usize];
             seen.add(key("", cue.name), 1.0);
             if hit.first <= 1 {
@@ -359,6 +361,14 @@ impl<'a> Observer<'a> {
             seen.features.push((led(feature), value));
         }
     }
+}
+
+/// "It is important to note that" says nothing of what follows it: the word from which a unit is looked at.
+fn filler(hits: &[Hit]) -> usize {
+    let opens = |hit: &&Hit| {
+        hit.set == Set::Padding && hit.first == 0 && PADDING[hit.entry as usize].kind == PaddingKind::Filler
+    };
+    hits.iter().find(opens).map_or(0, |hit| hit.last + 1)
 }
 
 /// Words of a unit that are looked at: what a unit is for shows early.

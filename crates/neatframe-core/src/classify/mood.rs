@@ -65,6 +65,7 @@ const LOOKED_AT: usize = 16;
 
 /// The form of a unit's words.
 pub(super) fn of(text: &str, words: &[Word]) -> Mood {
+    let words = past_the_preface(text, words);
     let asks = words.last().is_some_and(|word| word.text(text).starts_with('?'));
     let mut plain = words.iter().filter(|word| !word.is_punctuation()).take(LOOKED_AT).copied();
     let Some(first) = plain.find(|word| !word.is(vocabulary::COURTESY)) else { return Mood::Fragment };
@@ -104,6 +105,38 @@ pub(super) fn of(text: &str, words: &[Word]) -> Mood {
     }
     Mood::Fragment
 }
+
+/// "It is important to note that the boat sails": what is said stands behind "that".
+fn past_the_preface<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let opens = lower(0).is_some_and(|word| word == "it" || word == "it's");
+    if !opens {
+        return match lower(0).as_deref() {
+            Some("note" | "remember") if lower(1).as_deref() == Some("that") => &words[2..],
+            _ => words,
+        };
+    }
+    let that = (2..words.len().min(10)).find(|&at| lower(at).as_deref() == Some("that"));
+    let noted = |to: usize| {
+        let said = |at: usize| lower(at).is_some_and(|word| PREFACES.contains(&&*word));
+        (1..to).any(said)
+    };
+    that.filter(|&to| noted(to) && to + 1 < words.len()).map_or(words, |to| &words[to + 1..])
+}
+
+/// Words that say that something is about to be said.
+const PREFACES: [&str; 10] = [
+    "important",
+    "worth",
+    "note",
+    "noting",
+    "noted",
+    "remember",
+    "remembered",
+    "mind",
+    "mentioned",
+    "mentioning",
+];
 
 /// "works", "carries": the form that a verb of the vocabulary takes after "she".
 fn in_third_person(text: &str, word: Word) -> bool {
@@ -146,6 +179,8 @@ mod tests {
         assert_eq!(mood("Because the yard opens late, put it first."), Mood::Order);
         assert_eq!(mood("You read claims."), Mood::Address);
         assert_eq!(mood("The desk closes at six."), Mood::Statement);
+        assert_eq!(mood("It is very important to note that the desk closes at six."), Mood::Statement);
+        assert_eq!(mood("It is best that you ask."), Mood::Statement);
         assert_eq!(mood("Returns the list of orders."), Mood::Described);
         assert_eq!(mood("Is the date given?"), Mood::Question);
         assert_eq!(mood("If it is late, say so."), Mood::Condition);

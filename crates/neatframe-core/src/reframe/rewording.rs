@@ -3,12 +3,14 @@
 use super::borders;
 use super::plan::Plan;
 use crate::checks;
+use crate::component::Component;
 use crate::counterparts::double_negative;
 use crate::edit::Edit;
 use crate::finding::Family;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
+use crate::units::UnitKind;
 use crate::words::Word;
 use std::collections::HashSet;
 
@@ -29,10 +31,49 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     // A prompt without a fault keeps its ways.
     let faulty =
         review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost));
+    if faulty {
+        for unit in 0..review.units().len() {
+            if let Some((edit, why)) = bare_opening(review, unit) {
+                plan.reword(review, edit, why);
+            }
+        }
+    }
     for edit in amounts(text, faulty, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
     }
 }
+
+/// "Please keep it short", "So we run two ferries", "Also name the pier": the word that ties a sentence to another goes, since
+/// the two may come to stand apart.
+fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
+    let text = review.source().text();
+    let (first, second) = match review.words_of(unit) {
+        [first, second, _, ..] => (*first, *second),
+        _ => return None,
+    };
+    let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let sample = review.labels()[unit].component == Some(Component::Examples);
+    let apart = text[first.end as usize..second.start as usize].chars().all(|c| c == ' ');
+    if !prose || sample || !apart || first.start as usize != review.units()[unit].text.start() {
+        return None;
+    }
+    let orders = second.is(vocabulary::VERB) && !second.is(vocabulary::STOP);
+    let why = match &*first.lower(text) {
+        "please" if orders => "an order needs no please",
+        "also" | "and" if orders => "the rule holds by itself",
+        "so" if SUBJECTS.contains(&&*second.lower(text)) => "the sentence stands by itself",
+        _ => return None,
+    };
+    let capital = first.text(text).starts_with(char::is_uppercase);
+    let mut letters = second.text(text).chars();
+    let initial = letters.next()?;
+    let replacement =
+        if capital { initial.to_uppercase().chain(letters).collect() } else { second.text(text).to_string() };
+    Some((Edit { span: first.span().cover(second.span()), replacement }, why))
+}
+
+/// What a sentence behind "so" is about.
+const SUBJECTS: [&str; 8] = ["we", "i", "our", "my", "the", "they", "this", "these"];
 
 /// `five (5) bullets`, and with `all` also `five bullets` where the prompt has `3 bullets` as well: the digits alone.
 fn amounts<'a>(text: &str, all: bool, demands: impl Iterator<Item = &'a [Word]> + Clone) -> Vec<Edit> {
@@ -89,6 +130,17 @@ mod tests {
         assert!(reworded(words).contains("ninety words. Name two piers"));
         let quoted = "Write the notice in at most 90 words. Begin with \"In eight words\".";
         assert!(reworded(quoted).contains("\"In eight words\""));
+    }
+
+    #[test]
+    fn sentences_open_with_what_they_say() {
+        let text = reworded(
+            "So we run two ferries and, as you know, a kiosk. Write the notice. Please name the pier. Also say when it opens.",
+        );
+        assert!(text.contains("We run two ferries"), "{text}");
+        assert!(text.contains("Name the pier.") && text.contains("Say when it opens."), "{text}");
+        let well = "Write the notice in at most 60 words. Please name the pier.";
+        assert!(reworded(well).contains("Please name"), "a prompt without a fault keeps its ways");
     }
 
     #[test]
