@@ -33,7 +33,7 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
         review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost));
     if faulty {
         for unit in 0..review.units().len() {
-            if let Some((edit, why)) = bare_opening(review, unit) {
+            for (edit, why) in bare_opening(review, unit).into_iter().chain(asked_twice(review, unit)) {
                 plan.reword(review, edit, why);
             }
         }
@@ -57,7 +57,8 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     if !prose || sample || !apart || first.start as usize != review.units()[unit].text.start() {
         return None;
     }
-    let orders = second.is(vocabulary::VERB) && !second.is(vocabulary::STOP);
+    let forbids = second.is(vocabulary::NEGATION) || second.lower(text) == "do";
+    let orders = (second.is(vocabulary::VERB) || forbids) && !second.is(vocabulary::STOP);
     let why = match &*first.lower(text) {
         "please" if orders => "an order needs no please",
         "also" | "and" if orders => "the rule holds by itself",
@@ -70,6 +71,37 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let replacement =
         if capital { initial.to_uppercase().chain(letters).collect() } else { second.text(text).to_string() };
     Some((Edit { span: first.span().cover(second.span()), replacement }, why))
+}
+
+/// "Could you please write the text?": the order that it is, with the edit of the sign at its end first. "… pls" at the end goes.
+fn asked_twice(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
+    let text = review.source().text();
+    let words = review.words_of(unit);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let is = |at: usize, options: &[&str]| lower(at).is_some_and(|word| options.contains(&&*word));
+    let sample = review.labels()[unit].component == Some(Component::Examples);
+    let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let Some(last) = words.last().filter(|_| prose && !sample) else { return Vec::new() };
+    let mut found = Vec::new();
+    let polite = is(2, &["please", "pls", "kindly"]);
+    let verb_at = 2 + usize::from(polite);
+    let verb = words.get(verb_at).filter(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP));
+    let asks = is(0, &["could", "can", "would", "will"]) && is(1, &["you"]);
+    if let Some(verb) = verb.filter(|_| asks && last.text(text) == "?" && words.len() > 4) {
+        let capital = words[0].text(text).starts_with(char::is_uppercase);
+        let shown = verb.text(text);
+        let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
+        let opening = Edit { span: words[0].span().cover(verb.span()), replacement: order };
+        found.push((opening, "an order needs no question"));
+        found.push((Edit { span: last.span(), replacement: ".".into() }, "an order needs no question"));
+    }
+    let courtesy = is(words.len() - 1, &["pls", "plz", "please"]) && words.len() > 3;
+    if courtesy {
+        let start = words[words.len() - 2].end as usize;
+        let cut = Span::new(start, last.end as usize);
+        found.push((Edit { span: cut, replacement: String::new() }, "an order needs no please"));
+    }
+    found
 }
 
 /// What a sentence behind "so" is about.
@@ -139,6 +171,11 @@ mod tests {
         );
         assert!(text.contains("We run two ferries"), "{text}");
         assert!(text.contains("Name the pier.") && text.contains("Say when it opens."), "{text}");
+        let text = reworded("Hi there! Could you please write the text for our door? Name the pier pls");
+        assert!(
+            text.contains("Write the text for our door.") && text.trim_end().ends_with("Name the pier"),
+            "{text}"
+        );
         let well = "Write the notice in at most 60 words. Please name the pier.";
         assert!(reworded(well).contains("Please name"), "a prompt without a fault keeps its ways");
     }

@@ -63,7 +63,9 @@ pub(super) fn continues(
     let text = source.slice(piece.text);
     let before_text = source.slice(before.text);
     let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
-    let left_open = is_open(before_text) || before_text.ends_with([',', ')', '"', '”']) && lowercase;
+    let smiles = [":)", ";)", ":-)", ":("].iter().any(|face| before_text.ends_with(face));
+    let left_open =
+        is_open(before_text) || !smiles && before_text.ends_with([',', ')', '"', '”']) && lowercase;
     if let PieceKind::Item { .. } = opener.kind {
         return piece.indent > opener.indent || (left_open && lowercase);
     }
@@ -86,8 +88,7 @@ const ENDS_OPEN: [&str; 24] = [
     "that", "which", "is", "are", "be", "their", "its", "your",
 ];
 /// Words that begin the later half of a sentence.
-const BEGINS_LATER: [&str; 12] =
-    ["which", "who", "that", "because", "so", "than", "or", "and", "but", "of", "while", "whose"];
+const BEGINS_LATER: [&str; 8] = ["which", "who", "that", "because", "than", "of", "while", "whose"];
 
 /// True when the words on both sides of a line break need each other.
 fn leans(before: &str, after: &str) -> bool {

@@ -102,7 +102,16 @@ fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
         let word = words[at];
         let covered = hits().any(|hit| (hit.first..=hit.last).contains(&at));
         let many = matches!(&*word.lower(case.source.text()), "many" | "again");
-        !(covered || word.is_punctuation() || word.is(vocabulary::STOP | vocabulary::COURTESY) || many)
+        // "Many thanks, Traudl": the name below is part of the greeting.
+        let signed = at + 1 == words.len()
+            && at > 1
+            && words[at - 1].text(case.source.text()) == ","
+            && word.text(case.source.text()).starts_with(char::is_uppercase);
+        !(covered
+            || signed
+            || word.is_punctuation()
+            || word.is(vocabulary::STOP | vocabulary::COURTESY)
+            || many)
     };
     let first = hits().next().filter(|_| hits().nth(1).is_some() || words.len() > 1)?;
     let quoted = case.is_quoted(unit, words[first.first].start as usize);
@@ -136,7 +145,11 @@ fn report<'a>(
     let finding = sink.report(place, message, write);
     if kind != PaddingKind::Intensifier {
         let goes = if whole { unit } else { span };
-        finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+        // "In terms of the length, keep it short" needs more than the phrase taken out.
+        let governs = opens && short.is_empty() && phrase.ends_with(" of");
+        if !governs {
+            finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+        }
     }
     finding
 }
