@@ -1,6 +1,6 @@
 //! Words that tell the model to drop its rules.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, cut};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{Set, vocabulary};
@@ -49,7 +49,19 @@ impl Check for DroppedRules {
             if let Some(hit) = hit {
                 let span = words[hit.first].span().cover(words[hit.last].span());
                 let message = format!("`{}` tells the model to drop its rules", case.shown(span));
-                sink.report(span, message, "take it out; say which rule gives way to which, and when");
+                let unit = case.units[index].text;
+                let beside = words.iter().filter(|word| {
+                    !span.overlaps(word.span()) && !word.is_punctuation() && !word.is(vocabulary::STOP)
+                });
+                // Before anything else was said there is no rule to drop: the sentence does nothing.
+                let charm = index == 0
+                    && beside.count() <= 2
+                    && !words.iter().any(|word| word.is(vocabulary::CONDITION));
+                let write = "take it out; say which rule gives way to which, and when";
+                let finding = sink.report(if charm { unit } else { span }, message, write);
+                if charm {
+                    finding.fix = cut(case.source.text(), unit, "", false);
+                }
             }
         }
     }

@@ -322,7 +322,8 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
 
 /// "If it rains,": the comma belongs to the clause.
 fn ends_clause(head: &str) -> bool {
-    let sentence = head.rsplit(['.', '!', '?', '\n']).next().unwrap_or("").trim_start();
+    let sentence = head.rsplit(['.', '!', '?', '\n']).next().unwrap_or("");
+    let sentence = sentence.trim_end_matches(',').rsplit(',').next().unwrap_or("").trim_start();
     let first = sentence.split(|c: char| !c.is_alphanumeric()).next().unwrap_or("").to_lowercase();
     [
         "if", "when", "where", "while", "because", "since", "as", "after", "before", "for", "in", "once",

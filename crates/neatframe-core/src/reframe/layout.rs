@@ -383,6 +383,7 @@ fn written(
     let single = |chunk: &Chunk| {
         let unit = &review.units()[chunk.units.start];
         chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Item { ordered: false })
+            || chunk.units.len() == 1 && unit.kind == UnitKind::Field
             || chunk.units.clone().all(|unit| review.units()[unit].kind == UnitKind::Sentence)
     };
     let kept: Vec<&&Chunk> =
@@ -401,7 +402,7 @@ fn written(
             let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
             out.push_str(if bullets || !neighbours { newline } else { between });
         }
-        let item = review.units()[chunk.units.start].kind != UnitKind::Sentence;
+        let item = !matches!(review.units()[chunk.units.start].kind, UnitKind::Sentence | UnitKind::Field);
         if bullets && !item {
             out.push_str("- ");
         }
