@@ -61,7 +61,9 @@ pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
 pub(crate) fn is_number(template: &str, key: &str) -> bool {
     let value =
         template.split_once(&format!("\"{key}\"")).and_then(|(_, rest)| rest.trim_start().strip_prefix(':'));
-    value.is_some_and(|value| value.trim_start().starts_with(|c: char| c.is_ascii_digit()))
+    value.is_some_and(|value| {
+        value.trim_start().trim_start_matches('-').starts_with(|c: char| c.is_ascii_digit())
+    })
 }
 
 /// The quoted values of a field in a record, each with where it stands, in bytes.

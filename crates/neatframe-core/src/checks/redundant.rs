@@ -106,6 +106,11 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     match kinds {
         (Some(Component::OutputFormat), Some(Component::Task | Component::Role))
         | (Some(Component::Task), Some(Component::OutputFormat)) => true,
+        // The goal, and a numbered step on the way to it.
+        (Some(Component::Task), Some(Component::Task)) => {
+            matches!(case.units[unit].kind, UnitKind::Item { ordered: true })
+                && !matches!(case.units[earlier].kind, UnitKind::Item { .. })
+        }
         // A line of the answer's template, and a rule that names the same thing.
         (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
         _ => false,

@@ -85,27 +85,28 @@ impl Check for SampleBreaksRule {
             let found = rules.iter().find_map(|rule| {
                 let counts = matches!(
                     rule.demand,
-                    Demand::Manner { axis: "questions at a time", .. }
+                    Demand::Manner { axis: "questions at a time" | "closed questions", .. }
                         | Demand::Omit(_)
                         | Demand::Amount { measure: Measure::Items("options"), .. }
                         | Demand::DateForm(_)
                         | Demand::Pattern(_)
                         | Demand::Manner { axis: "emoji", .. }
                 );
-                // A record under the title "Example" is an answer, and so is the text that stands there alone.
+                // A record under the title "Example" is an answer, and so are the items of a list and a text alone.
                 let record = holds_record(index)
                     && match rule.demand {
                         Demand::OneOf(_) => matches!(rule.subject, Subject::Named(_)),
                         Demand::DateForm(_) => is_under_its_title(case, index),
                         _ => false,
                     };
+                let listed = matches!(unit.kind, UnitKind::Item { .. });
                 let alone = titled
-                    && is_alone_in_its_part(case, index)
+                    && (listed || is_alone_in_its_part(case, index))
                     && matches!(
                         rule.demand,
                         Demand::DateForm(_)
                             | Demand::Omit(_)
-                            | Demand::Manner { axis: "clock" | "emoji", .. }
+                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions", .. }
                     );
                 let breach = trial::breach(case.source.text(), rule, unit.text, true)
                     .filter(|_| counts && quoted || record || alone)?;

@@ -187,6 +187,7 @@ impl Check for MixedSlots {
                 }
                 Syntax::Brackets => {
                     inner.contains(',')
+                        || is_a_mark(case, slot)
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
@@ -275,6 +276,25 @@ fn closing_names(text: &str) -> HashSet<&str> {
     text.match_indices("</")
         .filter_map(|(at, _)| Some(&text[at + 2..at + 2 + ends(&text[at + 2..])?]))
         .collect()
+}
+
+/// How many slots are looked at for the same one.
+const MANY: usize = 64;
+
+/// `[NAME]`, which the answer shows as well, or a part of a pattern in backticks: nothing that a program fills.
+fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
+    let text = case.source.text();
+    let loud = |slot: &Slot| {
+        let inner = case.text(slot.inner);
+        inner.len() >= 2 && inner.chars().all(|c| c.is_uppercase() || c == '_')
+    };
+    let near = || case.slots.iter().take(MANY);
+    let again = |name: &str| near().filter(|other| case.text(other.span) == name).nth(1).is_some();
+    // Where one name in capitals comes back, the others are of its kind: "streets become [STREET], towns [TOWN]".
+    let beside = || near().filter(|other| loud(other));
+    let line = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
+    let in_code = line.matches('`').count() % 2 == 1 && !line.ends_with('`');
+    in_code || loud(slot) && beside().any(|other| again(case.text(other.span)))
 }
 
 /// `[Question]` on a line above `{question}` heads a part.

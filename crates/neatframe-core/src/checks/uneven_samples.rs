@@ -24,6 +24,7 @@ static UNEVEN: Meta = Meta {
         "Read the slips.\n\n# Samples\n{\"pier\": \"A\", \"fare\": 12}\n{\"pier\": \"B\", \"fare\": \"12 crowns\"}",
         "Review the log.\n\n# Format\nline — fault — mend\n\n# Samples\n12 — no pier named — add the pier\n30 — two hours for one boat",
         "Steer the lights with the tools.\n\n# Tools\nset_heat(room, celsius)\nplay(title, room)\n\n# Samples\n\"warm the hall\" -> set_heat(21)",
+        "Steer the crane.\n\n# Actions\nlift(crate, pier)\nturn(angle, speed)\n\n# Samples\nSamples of answers:\n{\"action\": \"jump\", \"args\": [1]}",
         "Sort each slip into LOST or LATE.\n\n# Samples\nSamples of slips:\n\"my scarf is gone\" -> LOST\n\"the boat was late\" -> LATE\n\"where is my bag\"",
     ],
     good: &[
@@ -106,6 +107,26 @@ fn lines(case: &Case<'_>, sink: &mut Sink<'_>, first: usize, run: usize) {
     }
 }
 
+/// True for a record in which every value is a bare number.
+fn holds_numbers(record: &str) -> bool {
+    let keys = record::outer_keys(record);
+    !keys.is_empty() && keys.iter().all(|key| record::is_number(record, key))
+}
+
+/// `{"pier": "late"}`, where every other record gives a number.
+fn word_among_numbers(case: &Case<'_>, sink: &mut Sink<'_>, records: &[Span]) {
+    let odd: Vec<&Span> = records.iter().filter(|span| !holds_numbers(case.text(**span))).collect();
+    let ([odd], true) = (odd.as_slice(), records.len() >= 3) else { return };
+    let text = case.text(**odd);
+    let value = record::outer_keys(text).iter().find_map(|key| {
+        record::values(text, key).into_iter().find(|(_, value)| value.chars().all(char::is_alphabetic))
+    });
+    if let Some((at, value)) = value.filter(|(_, value)| !value.is_empty()) {
+        let message = format!("`{value}` is a word, where the other samples give a number");
+        sink.report(Span::within(**odd, at, value.len()), message, "one form in every sample");
+    }
+}
+
 /// How many units back the template of a line is looked for.
 const NEAR: usize = 12;
 /// How many records are compared.
@@ -118,6 +139,7 @@ fn worded_numbers(case: &Case<'_>, sink: &mut Sink<'_>) {
         .map(|unit| case.units[unit].text)
         .take(RECORDS)
         .collect();
+    word_among_numbers(case, sink, &records);
     for (at, record) in records.iter().enumerate() {
         for key in record::outer_keys(case.text(*record))
             .iter()
@@ -161,6 +183,7 @@ fn short_calls(case: &Case<'_>, sink: &mut Sink<'_>) {
         })
         .take(CALLS)
         .collect();
+    let listed = declared.len() >= 2;
     let samples = (0..case.units.len()).filter(|&unit| is_sample(case, unit)).take(CALLS * 4);
     for span in samples.map(|unit| case.units[unit].text) {
         let text = case.text(span);
@@ -172,6 +195,20 @@ fn short_calls(case: &Case<'_>, sink: &mut Sink<'_>) {
             (given != *wanted)
                 .then(|| (Span::within(span, at, name.len() + arguments.len() + 2), given, *wanted, *place))
         });
+        // `"action": "jump"`, where the actions are `move`, `lift` and `wait`.
+        let named = |key: &&str| {
+            let known = |value: &str| declared.iter().any(|(name, ..)| *name == value);
+            let values = record::values(text, key);
+            values.into_iter().find(|(_, value)| !value.is_empty() && !known(value))
+        };
+        let unknown = ["action", "tool", "function"].iter().find_map(named).filter(|_| listed);
+        if let (Some((at, value)), Some((.., place))) = (unknown, declared.first()) {
+            let line = case.source.position(place.start()).line;
+            let message = format!("`{value}` is none of those declared from line {line} on");
+            let odd = Span::within(span, at, value.len());
+            sink.report(odd, message, "use one that is declared").related.push(*place);
+            continue;
+        }
         if let Some((place, given, wanted, declared)) = short {
             let line = case.source.position(declared.start()).line;
             let message = format!(

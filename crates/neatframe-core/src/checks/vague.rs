@@ -338,6 +338,12 @@ fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
             .iter()
             .any(|known| word.text(case.source.text()).eq_ignore_ascii_case(known))
     });
+    // "Nurse with long experience": a persona without a verb.
+    let bare = !case
+        .words_of(unit)
+        .iter()
+        .any(|word| word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL));
+    let opens = opens || bare;
     let one_phrase = !case.words_of(unit)[..hit.first].iter().any(|word| word.is_punctuation());
     one_phrase
         && case.labels[unit].component == Some(Component::Role)

@@ -42,6 +42,13 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                 && (is_tight(measure, bound)
                     || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
         }
+        (Demand::Manner { axis: "reasons", pole: "reasons given" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "reasons", pole: "reasons given" }) => {
+            *measure == Measure::Words
+                && bound.most.is_some_and(|most| most <= 3)
+                && whole(earlier)
+                && whole(later)
+        }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)

@@ -96,6 +96,12 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         if is(at, &GONE) {
             return Some((at, at));
         }
+        // "If the note has no date".
+        let has = at > 0 && is(at - 1, &["has", "have", "contains", "is", "are", "gives", "names"]);
+        let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]));
+        if is(at, &["no"]) && has && asked {
+            return Some((at, at));
+        }
         // "Is not given", "does not give it", "if no date is given".
         let negation = words[at].is(vocabulary::NEGATION) && !is(at, &["never", "without"]);
         let reach = (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).filter(|_| negation)?;
@@ -151,7 +157,13 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
     let to = if value > cue { to.min(value) } else { to };
     // "The advert does not give it": what stands before is the text at hand.
     let source = matches!(lower.get(cue.wrapping_sub(1)).map(|word| &**word), Some("does" | "do" | "did"));
-    let from = if source { cue } else { from };
+    let has = lower.get(cue).is_some_and(|word| word == "no") && cue > 0;
+    let from = if source || has && lower[cue - 1] != "if" { cue } else { from };
+    let to = if has {
+        (cue + 1..lower.len()).find(|&at| matches!(&*lower[at], "," | ";" | ":" | "in")).unwrap_or(to)
+    } else {
+        to
+    };
     let plain = |at: &usize| {
         let word = words[*at];
         !word.is_punctuation()

@@ -96,6 +96,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             if !part || whole {
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
+        } else if ends(&["no"]) && inner.split_whitespace().count() <= 3 {
+            push(place, Demand::Omit(inner));
         } else if forbids && opens && ends(&["with", "by", "with the words", "or", ","]) {
             push(place, Demand::NeverBeginsWith(inner));
         } else if forbids

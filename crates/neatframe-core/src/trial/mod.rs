@@ -27,6 +27,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 | ("questions at a time", "one")
                 | ("letter case", _)
                 | ("clock", _)
+                | ("closed questions", "none")
                 | ("markup", "no Markdown")
                 | ("layout", "no bullets")
         ),
@@ -102,6 +103,18 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             (count > 1).then(|| Breach {
                 place: content,
                 what: format!("{count} questions in one turn of a sample"),
+            })
+        }
+        Demand::Manner { axis: "closed questions", .. } => {
+            let closed = |sentence: &str| {
+                let first = sentence.trim_start_matches(|c: char| !c.is_alphabetic());
+                let first = first.split_whitespace().next().unwrap_or("").to_lowercase();
+                sentence.trim_end().ends_with('?') && CLOSED.contains(&&*first)
+            };
+            let (offset, question) = sentences(body).find(|(_, sentence)| closed(sentence))?;
+            Some(Breach {
+                place: at(offset, question.len()),
+                what: format!("`{}` can be answered with yes or no", question.trim()),
             })
         }
         Demand::Manner { axis: "clock", pole } => {
@@ -249,6 +262,12 @@ fn long_sentence(text: &str, bound: crate::requirement::Bound) -> Option<(usize,
         (words > most && !sentence.contains('{')).then_some((at, sentence.len(), words))
     })
 }
+
+/// Verbs that open a question for yes or no.
+const CLOSED: [&str; 16] = [
+    "do", "does", "did", "are", "is", "was", "were", "can", "could", "have", "has", "had", "will", "would",
+    "should", "may",
+];
 
 /// How many questions a turn asks; "what is …, and how is …?" asks two.
 fn questions(text: &str) -> usize {

@@ -121,6 +121,7 @@ impl Order {
         }
         // "Do not explain the code", "explain each step of the code".
         let within = order.universal && !ban.bounded && !ban.refers && holds(ban, &order.all);
+        let named = ban.object.len() >= 2 && !ban.bounded && !order.bounded && holds(ban, &order.object);
         // All that is forbidden is ordered, or everything of its kind is.
         let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
@@ -130,6 +131,7 @@ impl Order {
             && ban.object.last().is_some_and(|head| order.object.contains(head));
         let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
         same || all
+            || named
             || within
             || told
             || none
@@ -187,6 +189,9 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let end =
             (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
+        // "Ask for the number": what is asked for is the object.
+        let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
+        let clause = &clause[usize::from(asks).min(clause.len())..];
         let mut order = order(text, unit, words, *verb, clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
         let plain = clause.iter().rev().filter(|word| !word.is_punctuation());
@@ -205,6 +210,15 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         if drops && !forbids && order.object.len() == 1 {
             let kept = Order { verb: stem("keep"), forbids: true, says: false, ..order.clone() };
             found.push(kept);
+        }
+        // "Never ask for the PIN or the full number": each of them is ruled out.
+        if order.forbids && asks {
+            let others = clause.split(|word| matches!(&*word.lower(text), "or" | "nor")).skip(1);
+            for other in others.take(3) {
+                let mut alternative = self::order(text, unit, words, *verb, other, (forbids, universal));
+                alternative.conditional = conditional;
+                found.push(alternative);
+            }
         }
         found.push(order);
         at = verb_at + 1;
