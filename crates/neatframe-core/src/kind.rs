@@ -40,6 +40,9 @@ impl Kind {
 /// A house that names its own phrases means them.
 const HOUSE_WEIGHT: f32 = 3.0;
 
+/// What sample turns weigh.
+const TURNS: f32 = 1.0;
+
 /// Below this score no kind is evident.
 const LEAST: f32 = 1.3;
 
@@ -96,6 +99,14 @@ pub(crate) fn recognise(
                 count(KINDS.len() + kind, HOUSE_WEIGHT, first, last);
             }
         }
+    }
+    // Two turns of a sample talk: the prompt is for somebody who talks.
+    let mut turns = units.iter().filter(|unit| unit.kind == UnitKind::Turn);
+    if let (Some(first), Some(second)) = (turns.next(), turns.next())
+        && let Some(talk) = KINDS.iter().position(|kind| kind.name == "dialogue")
+    {
+        scores[talk] += TURNS;
+        evidence[talk].push(first.text.cover(second.text));
     }
     let best = (0..all).reduce(|best, other| if scores[other] > scores[best] { other } else { best })?;
     let evidence = std::mem::take(&mut evidence[best]);

@@ -108,7 +108,8 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
 
 /// "Key of the boat house: code 4417".
 fn opens_a_lock(text: &str, words: &[Word]) -> bool {
-    const LOCKS: [&str; 9] = ["key", "door", "gate", "shed", "safe", "alarm", "lock", "entrance", "locker"];
+    const LOCKS: [&str; 11] =
+        ["master", "override", "key", "door", "gate", "shed", "safe", "alarm", "lock", "entrance", "locker"];
     words.iter().any(|word| LOCKS.contains(&&*word.lower(text)))
 }
 

@@ -26,11 +26,13 @@ static SUM: Meta = Meta {
         "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
         "Score the log out of 100.\n- Facts: 50 points\n- Form: 40 points\n- Wording: 20 points",
         "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes.",
+        "Score the notice. Count wording 50 %, facts 30 %, layout 30 %.",
         "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
     ],
     good: &[
         "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 15 minutes",
         "Plan a tour of 90 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
+        "Score the notice. Count wording 40 %, facts 30 %, layout 30 %.",
         "Score the log out of 100.\n- Late: minus 5 points\n- Early: 3 points",
     ],
 };
@@ -50,6 +52,10 @@ impl Check for SumOff {
                         && unit.kind != UnitKind::Sentence;
             if shown {
                 continue;
+            }
+            if let Some(sum) = shares(case, at) {
+                let message = format!("the shares add up to {sum} %");
+                sink.report(unit.text, message, "change the shares so that they add up to 100 %");
             }
             let amounts = amounts(case, at);
             if amounts.len() >= PARTS_LEAST && amounts.iter().all(|amount| amount.of == amounts[0].of) {
@@ -100,6 +106,30 @@ impl Check for SumOff {
         }
     }
 }
+
+/// "Judge argument 50 %, delivery 30 %, rebuttal 30 %": the sum of three shares or more, where it is beyond the whole.
+fn shares(case: &Case<'_>, unit: usize) -> Option<u32> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    if words.len() > LONG {
+        return None;
+    }
+    const SHARED: [&str; 12] = [
+        "judge", "weigh", "weight", "weights", "weighted", "score", "grade", "mark", "count", "counts",
+        "split", "rate",
+    ];
+    let shared = words.iter().any(|word| SHARED.contains(&&*word.lower(text)));
+    let percent = |pair: &[Word]| {
+        let share = matches!(&*pair[1].lower(text), "%" | "percent");
+        number(text, pair[0]).filter(|_| share)
+    };
+    let found: Vec<u32> = words.windows(2).filter_map(percent).collect();
+    let sum = found.iter().fold(0u32, |sum, share| sum.saturating_add(*share));
+    (shared && found.len() >= PARTS_LEAST && (101..=200).contains(&sum)).then_some(sum)
+}
+
+/// Words from which a sentence says more than how something is shared out.
+const LONG: usize = 40;
 
 /// How many totals are compared; keeps hostile prompts linear.
 const TOTALS: usize = 64;

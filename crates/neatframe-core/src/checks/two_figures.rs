@@ -24,6 +24,7 @@ static FIGURES: Meta = Meta {
     why: "The model takes the one that stands nearer, or both.",
     bad: &[
         "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the varnish dry for 15 hours.",
+        "Write the mail. Name the pier.\n- the deposit of 50 crowns\n- the deposit is 80 crowns",
         "A refund takes 5 days. Say that refunds take 10 days.",
         "Write 15 questions for the crew. Five of the twelve questions need a chart.",
     ],
@@ -119,6 +120,8 @@ struct Statement {
     measure: u32,
     value: String,
     things: Vec<Thing>,
+    /// Nothing but the figure and what it is said of.
+    short: bool,
     span: Span,
 }
 
@@ -145,9 +148,12 @@ impl Statement {
                     })
                 })
         };
+        let stems = |things: &[Thing]| things.iter().map(|thing| thing.stem).collect::<Vec<u32>>();
+        // "The deposit of 50 crowns", "the deposit is 80 crowns".
+        let same = self.short && other.short && stems(&self.things) == stems(&other.things);
         self.value != other.value
-            && !listed
-            && (within(&self.things, &other.things) || within(&other.things, &self.things))
+            && (same || !listed)
+            && (same || within(&self.things, &other.things) || within(&other.things, &self.things))
     }
 }
 
@@ -196,8 +202,11 @@ fn statement(case: &Case<'_>, unit: usize) -> Option<Statement> {
                 .map(|before| stem(&words[before].lower(text))),
         })
         .collect();
-    (2..=8).contains(&things.len()).then(|| Statement {
+    let short = words.iter().filter(|word| !word.is_punctuation()).count() <= 7;
+    let few = if short { 1..=8 } else { 2..=8 };
+    few.contains(&things.len()).then(|| Statement {
         unit,
+        short,
         measure: stem(&measure.lower(text)),
         value: words[at].text(text).to_string(),
         things,

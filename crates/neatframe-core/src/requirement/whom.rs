@@ -128,6 +128,13 @@ pub(super) fn of(
             return whole_or(Subject::Each(thing));
         }
     }
+    // "Two sentences at most, then one question": there is more to the reply.
+    let goes_on =
+        (measure_at + 1..measure_at + 5).any(|at| matches!(&*lower(at), "then" | "plus" | "followed"));
+    let within = (measure_at + 1..measure_at + 5).all(|at| !matches!(&*lower(at), "." | ";"));
+    if goes_on && within {
+        return Subject::Unstated;
+    }
     // "Two paragraphs, at most 220 words in all."
     let all = ["all", "total"].contains(&&*lower(measure_at + 2)) && lower(measure_at + 1) == "in";
     if all || ["altogether", "overall"].contains(&&*lower(measure_at + 1)) {
