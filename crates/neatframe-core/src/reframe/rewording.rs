@@ -33,7 +33,7 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
         review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost));
     if faulty {
         for unit in 0..review.units().len() {
-            for (edit, why) in bare_opening(review, unit).into_iter().chain(asked_twice(review, unit)) {
+            for (edit, why) in bare_opening(review, unit).into_iter().chain(as_an_order(review, unit)) {
                 plan.reword(review, edit, why);
             }
         }
@@ -74,7 +74,7 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
 }
 
 /// "Could you please write the text?": the order that it is, with the edit of the sign at its end first. "… pls" at the end goes.
-fn asked_twice(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
+fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
     let text = review.source().text();
     let words = review.words_of(unit);
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
