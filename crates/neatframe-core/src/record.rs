@@ -59,11 +59,32 @@ pub(crate) fn choices(template: &str) -> Vec<(String, Vec<String>)> {
 
 /// True when a template shows a number for a field: `"confidence": 0.00`.
 pub(crate) fn is_number(template: &str, key: &str) -> bool {
-    let value =
-        template.split_once(&format!("\"{key}\"")).and_then(|(_, rest)| rest.trim_start().strip_prefix(':'));
-    value.is_some_and(|value| {
-        value.trim_start().trim_start_matches('-').starts_with(|c: char| c.is_ascii_digit())
-    })
+    after_key(template, key)
+        .is_some_and(|value| value.trim_start_matches('-').starts_with(|c: char| c.is_ascii_digit()))
+}
+
+/// The lowest and the highest number that a template allows in a field: `"marks": 0-3`, `"marks": "1 to 5"`.
+pub(crate) fn range(template: &str, key: &str) -> Option<(i64, i64)> {
+    let value = after_key(template, key)?.trim_start_matches(['"', '<', ' ']);
+    let end = value.find(['"', '>', ',', '}', '\n']).unwrap_or(value.len());
+    let value = &value[..end];
+    let (low, high) = ["-", "–", " to ", ".."].iter().find_map(|sign| value.split_once(sign))?;
+    let (low, high) = (low.trim().parse().ok()?, high.trim().trim_start_matches('.').parse().ok()?);
+    (low < high).then_some((low, high))
+}
+
+/// The whole number in a field of a record, and where it stands, in bytes.
+pub(crate) fn whole_number(record: &str, key: &str) -> Option<(usize, i64)> {
+    let value = after_key(record, key)?;
+    let at = record.len() - value.len();
+    let end = value.find([',', '}', ']', '\n', ' ']).unwrap_or(value.len());
+    Some((at, value[..end].parse().ok()?))
+}
+
+/// What stands behind a key and its colon.
+fn after_key<'a>(record: &'a str, key: &str) -> Option<&'a str> {
+    let (_, rest) = record.split_once(&format!("\"{key}\""))?;
+    Some(rest.trim_start().strip_prefix(':')?.trim_start())
 }
 
 /// The quoted values of a field in a record, each with where it stands, in bytes.
@@ -95,6 +116,11 @@ mod tests {
         assert_eq!(choices(template), [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
         let joined = choices("{\"kind\": \"hard | soft\", \"note\": \"a sentence\"}");
         assert_eq!(joined, [("kind".to_string(), vec!["hard".to_string(), "soft".to_string()])]);
+        assert_eq!(range("{\"marks\": 0-3, \"why\": \"...\"}", "marks"), Some((0, 3)));
+        assert_eq!(range("{\"marks\": \"1 to 5\"}", "marks"), Some((1, 5)));
+        assert_eq!(range("{\"day\": \"2031-05-03\"}", "day"), None);
+        assert_eq!(whole_number("{\"marks\": 4, \"why\": \"x\"}", "marks"), Some((10, 4)));
+        assert_eq!(whole_number("{\"marks\": \"four\"}", "marks"), None);
         assert_eq!(values("{\"row\": 1, \"kind\": \"mild\"}", "kind"), [(20, "mild")]);
         assert_eq!(values("[{\"who\": \"a\"}, {\"who\": \"b\"}]", "who").len(), 2);
         assert!(values("{\"kind\": 1, \"note\": \"x\"}", "kind").is_empty());

@@ -32,7 +32,9 @@ pub(crate) fn find(
         if twins.contains_key(&unit) {
             continue;
         }
-        if gist.stems.is_empty() || names_only(source, words, &units[unit]) {
+        // "Every block uses this form:" leads on to what is new.
+        let leads_on = source.slice(units[unit].text).ends_with(':');
+        if gist.stems.is_empty() || leads_on || names_only(source, words, &units[unit]) {
             continue;
         }
         let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| gist.is_said_by(&gists[earlier]));
@@ -144,6 +146,9 @@ const OF_MANY: [&str; 16] = [
     "asking back",
 ];
 
+/// Words from which a sentence asks for more than a manner.
+const PASSING: usize = 14;
+
 /// Words beside the pole that the later demand may hold, and words of meaning among them.
 const AROUND: usize = 11;
 const NEW: usize = 2;
@@ -166,6 +171,10 @@ fn same_manners(
         }
         let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);
         if earlier == rule.unit {
+            continue;
+        }
+        // "Ask for eggs, brood and stores, one thing at a time": said in passing, of one step.
+        if words.within(units[earlier].text).len() > PASSING {
             continue;
         }
         let all = words.within(units[rule.unit].text);

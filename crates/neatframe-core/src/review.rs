@@ -10,8 +10,9 @@ use crate::kind::{self, Kind};
 use crate::language;
 use crate::layer::Layer;
 use crate::ledger::{self, CountTokens, Ledger};
+use crate::lexicon::vocabulary;
 use crate::limits::Limits;
-use crate::outline::{self, Outline, SectionId};
+use crate::outline::{self, Outline, PieceKind, SectionId};
 use crate::repeats;
 use crate::requirement::{self, Requirement};
 use crate::samples;
@@ -263,9 +264,20 @@ impl Review {
         if self.units[at].kind != UnitKind::Mark {
             return self.labels[at].component;
         }
+        if self.orders_what_follows(at) {
+            return self.titles[self.outline.pieces[self.units[at].pieces.start].section];
+        }
         let after = (at + 1..self.units.len()).take_while(|next| joined(next - 1, *next)).find_map(own);
         let before = (0..at).rev().take_while(|last| joined(*last, last + 1));
         after.or_else(|| before.into_iter().find_map(own))
+    }
+
+    /// "Use the following format:", a label that is an order.
+    fn orders_what_follows(&self, at: usize) -> bool {
+        let words = self.words_of(at);
+        self.outline.pieces[self.units[at].pieces.start].kind == PieceKind::Label
+            && words.len() > 3
+            && words[0].is(vocabulary::VERB)
     }
 
     fn same_message(&self, one: Span, two: Span) -> bool {

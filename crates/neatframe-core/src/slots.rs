@@ -3,6 +3,7 @@
 use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
+use std::collections::HashSet;
 
 /// How a slot is written.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -64,7 +65,16 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
         _ => None,
     });
     let marks: Vec<usize> = marks.collect();
-    find(source.text(), source.body_start(), |at| marks.binary_search(&at).is_ok())
+    let mut slots = find(source.text(), source.body_start(), |at| marks.binary_search(&at).is_ok());
+    // "The mail in <mail>" speaks of the tag that stands elsewhere.
+    let tags: HashSet<&str> = outline
+        .pieces
+        .iter()
+        .filter(|piece| piece.kind == PieceKind::TagClose)
+        .map(|piece| source.slice(piece.text).trim_matches(['<', '/', '>', ' ']))
+        .collect();
+    slots.retain(|slot| slot.syntax != Syntax::Angles || !tags.contains(source.slice(slot.inner)));
+    slots
 }
 
 /// Finds the slots of a text from byte `from` on, in order. `is_mark` tells which `<...>` and `[...]` are tags and titles.
@@ -137,6 +147,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
         && name.starts_with(char::is_alphabetic)
         && !name.contains(['{', '}', '"', '=', ';', '<', '>', '|', '\\', '[', ']'])
         && !name.contains("://");
+    if shown_as_sample(text, slot) {
+        return false;
+    }
     match slot.syntax {
         Syntax::DoubleBraces => {
             // `{{#each rows}}` and `{{/each}}` steer a template and take nothing in.
@@ -164,7 +177,8 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let opens =
                 text[..slot.span.start()].trim_end_matches(' ').chars().next_back().is_none_or(|c| c == '\n');
             let labels = opens && (rest.starts_with(['{', '<']) || rest.starts_with("${"));
-            phrase && !link && !joined && !single && !shows && !labels && !names_a_mark(text, slot)
+            let mark = is_border(name) || names_a_mark(text, slot);
+            phrase && !link && !joined && !single && !shows && !labels && !mark
         }
         Syntax::Angles => {
             // `stg_<source>.sql` is the pattern of a name.
@@ -212,6 +226,12 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
     }
 }
 
+/// `[BEGIN DATA]`, `[The end of the answer]`: where a part begins or ends.
+fn is_border(name: &str) -> bool {
+    let mut words = name.split_whitespace().map(str::to_ascii_lowercase).take(2);
+    words.any(|word| matches!(&*word, "begin" | "end" | "start" | "beginning"))
+}
+
 /// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
 fn names_a_mark(text: &str, slot: &Slot) -> bool {
     const WRITERS: [&str; 16] = [
@@ -233,6 +253,22 @@ fn names_a_mark(text: &str, slot: &Slot) -> bool {
         .is_some_and(|last| NAMES.iter().any(|name| last.eq_ignore_ascii_case(name)));
     let asks = leftover_word(inner).is_some() || named;
     !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
+}
+
+/// "Keep placeholders such as %s and {minutes}": what the strings hold, not a slot of this prompt.
+fn shown_as_sample(text: &str, slot: &Slot) -> bool {
+    const KINDS: [&str; 5] = ["placeholder", "variable", "token", "merge field", "format code"];
+    const REACH: usize = 120;
+    let mut from = slot.span.start().saturating_sub(REACH);
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    let head = &text[from..slot.span.start()];
+    let line = &head[head.rfind('\n').map_or(0, |at| at + 1)..];
+    ["such as", "like", "e.g.", "for example"]
+        .iter()
+        .filter_map(|mark| line.find(mark))
+        .any(|at| KINDS.iter().any(|kind| line[..at].contains(kind)))
 }
 
 /// True when the sentence is about a tag of this name.
@@ -314,12 +350,14 @@ mod tests {
             "[text](https://ferry.example)",
             "- [x] done [1]",
             "write [FIGURE] and carry on",
+            "[BEGIN DATA]\n[The end of the answer]",
             "put \"[unclear]\" there",
             "a < b and c > d",
             "Vec<String>",
             "50% of 20%",
             "it costs $5 or $fare in all",
             "see [[merle]] there",
+            "Keep placeholders such as %s and {minutes} as they are",
         ] {
             assert_eq!(found(text), [""; 0], "{text}");
         }

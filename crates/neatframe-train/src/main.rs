@@ -65,7 +65,7 @@ fn main() -> Result<()> {
     let (mut right, mut total) = (0, 0);
     for fold in 0..FOLDS {
         let second =
-            Regression::train(&rows(&|index| index % FOLDS != fold), second_prior(), SECOND_PENALTY, 60);
+            Regression::train(&rows(&|index| index % FOLDS != fold), &second_prior(), SECOND_PENALTY, 60);
         for (index, sample) in samples.iter().enumerate().filter(|(index, _)| index % FOLDS == fold) {
             let units = views[index].iter().zip(&sample.accepted).zip(&sample.observed.spans);
             for ((view, accepted), span) in units.filter(|((_, accepted), _)| !accepted.is_empty()) {
@@ -82,7 +82,7 @@ fn main() -> Result<()> {
     println!("both stages, prompts not seen: {:.3}", right as f32 / total as f32);
 
     let first = First::train(&samples.iter().collect::<Vec<_>>());
-    let second = Regression::train(&rows(&|_| true), second_prior(), SECOND_PENALTY, 60);
+    let second = Regression::train(&rows(&|_| true), &second_prior(), SECOND_PENALTY, 60);
     std::fs::write(WEIGHTS, written(&first, &second))
         .with_context(|| format!("{WEIGHTS}: cannot be written"))?;
     println!("{} features written to {WEIGHTS}", first.keys.len());
@@ -149,7 +149,7 @@ impl First {
         for (key, weights) in &priors {
             prior[column[key]] = *weights;
         }
-        let regression = Regression::train(&rows, prior, FIRST_PENALTY, FIRST_ROUNDS);
+        let regression = Regression::train(&rows, &prior, FIRST_PENALTY, FIRST_ROUNDS);
         First { keys, regression }
     }
 

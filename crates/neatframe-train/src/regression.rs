@@ -12,14 +12,28 @@ pub(crate) struct Regression {
 }
 
 impl Regression {
-    /// Goes over the rows `rounds` times in an order that depends on nothing but their number.
+    /// The mean of several models that saw the rows in orders of their own, so that one row more or less moves little.
+    pub(crate) fn train(rows: &[Row], prior: &[[f32; 6]], penalty: f32, rounds: usize) -> Regression {
+        let mut mean = vec![[0.0f32; 6]; prior.len()];
+        for order in 0..ORDERS {
+            let one = Regression::once(rows, prior, penalty, rounds, order);
+            for (mean, weights) in mean.iter_mut().zip(&one.weights) {
+                for (mean, weight) in mean.iter_mut().zip(weights) {
+                    *mean += weight / ORDERS as f32;
+                }
+            }
+        }
+        Regression { weights: mean }
+    }
+
+    /// Goes over the rows `rounds` times in an order that depends on nothing but their number and its seed.
     /// The penalty pulls each weight towards its prior.
-    pub(crate) fn train(rows: &[Row], prior: Vec<[f32; 6]>, penalty: f32, rounds: usize) -> Regression {
+    fn once(rows: &[Row], prior: &[[f32; 6]], penalty: f32, rounds: usize, order: u64) -> Regression {
         let mut steps = vec![[1e-6f32; 6]; prior.len()];
-        let mut model = Regression { weights: prior.clone() };
+        let mut model = Regression { weights: prior.to_vec() };
         let penalty = penalty / rows.len().max(1) as f32;
+        let mut seed = 0x2545_f491_u64 + order;
         let mut order: Vec<usize> = (0..rows.len()).collect();
-        let mut seed = 0x2545_f491_u64;
         for _ in 0..rounds {
             for index in (1..order.len()).rev() {
                 seed = seed.wrapping_mul(6_364_136_223_846_793_005).wrapping_add(1_442_695_040_888_963_407);
@@ -58,6 +72,8 @@ impl Regression {
 }
 
 const RATE: f32 = 0.05;
+/// How many orders of the rows are averaged.
+const ORDERS: u64 = 4;
 
 #[cfg(test)]
 mod tests {
@@ -71,7 +87,7 @@ mod tests {
             Row { features: vec![(column, 1.0), (3, 1.0)], target }
         };
         let rows: Vec<Row> = (0..30).map(|index| row(index % 3)).collect();
-        let model = Regression::train(&rows, vec![[0.0; 6]; 4], 0.1, 30);
+        let model = Regression::train(&rows, &[[0.0; 6]; 4], 0.1, 30);
         for column in 0..3 {
             assert!(model.shares(&[(column, 1.0), (3, 1.0)])[column] > 0.8);
         }

@@ -7,6 +7,7 @@ use crate::finding::{Family, Severity};
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
+use crate::requirement::Demand;
 use crate::units::{Unit, UnitKind};
 
 /// A demand says again what an earlier one said and adds nothing.
@@ -98,7 +99,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         let text = case.source.text();
         case.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "only" | "solely" | "exclusively"))
     };
-    if confines(unit) && confines(earlier) {
+    if confines(unit) && confines(earlier) || ask_for_one_manner(case, unit, earlier) {
         return false;
     }
     let kinds = (case.labels[unit].component, case.labels[earlier].component);
@@ -115,6 +116,17 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
         _ => false,
     }
+}
+
+/// "Sort by date, newest first" and "the newest entry comes first": one demand, whatever the two are taken for.
+fn ask_for_one_manner(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    let poles = |unit: usize| {
+        let from =
+            case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
+        case.requirements[from..].iter().take_while(move |rule| rule.unit == unit)
+    };
+    let manner = |demand: &Demand| matches!(demand, Demand::Manner { .. });
+    poles(unit).any(|rule| manner(&rule.demand) && poles(earlier).any(|other| other.demand == rule.demand))
 }
 
 /// The same words, letter case and the last sign aside.

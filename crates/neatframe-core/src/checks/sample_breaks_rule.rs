@@ -188,7 +188,12 @@ const RULES: usize = 64;
 /// A record in a sample whose fields are not those of the template.
 fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
     let text = case.source.text();
-    let is_output = |unit: &usize| case.labels[*unit].component == Some(Component::OutputFormat);
+    let is_output = |unit: &usize| {
+        matches!(
+            case.labels[*unit].component,
+            Some(Component::OutputFormat | Component::Constraints | Component::Task)
+        )
+    };
     let templates: Vec<(Span, Vec<String>)> = (0..case.units.len())
         .filter(is_output)
         .map(|unit| (case.units[unit].text, record::keys(&text[case.units[unit].text.range()])))
@@ -218,6 +223,16 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         if let Some((at, value, choices)) = odd {
             let what = format!("`{value}` is none of {}", choices.join(", "));
             report(case, sink, Span::within(content, at, value.len()), what, *template);
+            continue;
+        }
+        let beyond = known.iter().find_map(|key| {
+            let (low, high) = record::range(case.text(*template), key)?;
+            let (at, value) = record::whole_number(body, key)?;
+            (value < low || value > high).then_some((at, value, low, high))
+        });
+        if let Some((at, value, low, high)) = beyond {
+            let what = format!("`{value}` is not between {low} and {high}");
+            report(case, sink, Span::within(content, at, value.to_string().len()), what, *template);
             continue;
         }
         // `"confidence": 0.00` in the template, and a word in the sample.

@@ -7,7 +7,7 @@ use crate::finding::{Family, Severity};
 use crate::outline::Mark;
 use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
 use crate::span::Span;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::borrow::Cow;
 use std::collections::{HashMap, HashSet};
@@ -180,6 +180,10 @@ impl Check for MixedSlots {
         // A word in angle brackets may be a tag that is spoken of; brackets may head a part or belong to a sample.
         let doubtful = |slot: &&Slot| {
             let inner = case.text(slot.inner);
+            // "{your reasoning}" is the model's to write.
+            if inner.trim_start().get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your ")) {
+                return true;
+            }
             match slot.syntax {
                 // A template of the answer shows what the model fills in.
                 Syntax::Angles => {
@@ -252,8 +256,21 @@ fn is_of_the_answer(case: &Case<'_>, slot: &Slot) -> bool {
     let titled = ["answer", "output", "format", "result", "return", "reply", "response", "report", "deliver"]
         .iter()
         .any(|word| title.contains(word));
-    titled || case.labels[unit].component == Some(Component::OutputFormat)
+    titled || case.labels[unit].component == Some(Component::OutputFormat) || names_a_field(case, slot)
 }
+
+/// `<tank_name>` where a line `- tank_name: ...` says what the model writes there.
+fn names_a_field(case: &Case<'_>, slot: &Slot) -> bool {
+    let name = case.text(slot.inner);
+    let field = |unit: &Unit| {
+        let text = case.source.slice(unit.text).trim_start_matches(['-', '*', ' ', '`']);
+        text.strip_prefix(name).is_some_and(|rest| rest.trim_start_matches(['`', '*']).starts_with(':'))
+    };
+    name.contains('_') && case.units.iter().take(FIELDS).any(field)
+}
+
+/// How many units are looked at for the line that explains a field.
+const FIELDS: usize = 200;
 
 /// A longer unit is material, in bytes.
 const LONG: usize = 400;

@@ -66,7 +66,9 @@ impl Check for UnmeasuredWording {
                             && hit.first <= other.last
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
+                        && !in_a_slot(case, words[hit.first].start as usize)
                         && !case.hits[unit].iter().any(padded)
+                        && (!presses(case, words, hit) || !case.hits[unit].iter().any(is_padding))
                         && !case.settings.words.allows(words, hit.first, hit.last)
                         && !is_pinned(case, unit, words, hit, length_stated)
                 })
@@ -87,6 +89,22 @@ impl Check for UnmeasuredWording {
             sink.report(whole, message, VAGUE[first.entry as usize].write);
         }
     }
+}
+
+/// "{your short reasoning}": what the model is to write there.
+fn in_a_slot(case: &Case<'_>, at: usize) -> bool {
+    let after = case.slots.partition_point(|slot| slot.span.end() <= at);
+    case.slots.get(after).is_some_and(|slot| slot.span.start() < at)
+}
+
+fn is_padding(hit: &Hit) -> bool {
+    hit.set == Set::Padding
+}
+
+/// "Be absolutely sure to carefully check": one more word of the same pressing.
+fn presses(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
+    let lower = words[hit.first].lower(case.source.text());
+    hit.first == hit.last && matches!(&*lower, "carefully" | "thoroughly" | "properly" | "diligently")
 }
 
 /// Background that holds an order as well: "so make a plan and keep it cheap", "and now you answer it".
@@ -227,9 +245,11 @@ fn is_pinned(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit, length_sta
             });
     match kind {
         VagueKind::Plain => true,
-        _ if names_a_value(text, words, hit) => true,
+        _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
+        VagueKind::Quality if paired_with_plain(text, words, hit) => true,
         VagueKind::OpenEnd => after_samples(text, words, hit),
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
+        VagueKind::Quantity if as_few_as_needed(text, words, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
         VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,
         // "Ask for both, so that the call is short" gives the reason.
@@ -287,9 +307,20 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         && comma(hit.first.checked_sub(1))
         && comma(hit.first.checked_sub(3))
         && (ends || comma(Some(hit.last + 1)));
+    // "One of good, fair, poor" and "is it good, fair or poor".
+    let of = |at: usize| at > 1 && matches!(&*words[at - 1].lower(text), "of" | "as" | "is" | "are");
+    let opens_list = of(hit.first)
+        && comma(Some(hit.last + 1))
+        && words
+            .get(hit.last + 3)
+            .is_some_and(|next| next.is_punctuation() || matches!(&*next.lower(text), "or" | "and"));
     // "Longer is not better" and "good with children" ask for no length and no standard.
     let denied = lower(Some(hit.last + 1)).is_some_and(|word| word == "is" || word == "are")
         && lower(Some(hit.last + 2)).is_some_and(|word| word == "not" || word == "no");
+    // "A well-informed reader", "saying that a question was great".
+    let joined = last.lower(text) == "well" && text[last.end as usize..].starts_with('-');
+    let near = &words[hit.first.saturating_sub(6)..hit.first];
+    let said = near.iter().any(|word| word.lower(text) == "saying");
     let skilled = last.lower(text) == "good"
         && lower(Some(hit.last + 1)).is_some_and(|word| word == "with" || word == "at");
     // "From a fresh start", "which of the two is better", "the better prompt", "what a good reply has to do".
@@ -307,7 +338,58 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
                 && words.iter().take(4).any(|word| word.is(vocabulary::RECEIVING))
         }
     };
-    label || capital && ends_with_sign(words, hit) || listed || denied || skilled || named
+    label
+        || capital && ends_with_sign(words, hit)
+        || listed
+        || opens_list
+        || denied
+        || joined
+        || said
+        || skilled
+        || named
+}
+
+/// "A good inspection takes under 15 minutes": the sentence says what is good.
+fn is_defined(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let subject = hit.first == 1 && lower(0).is_some_and(|word| matches!(&*word, "a" | "an" | "the"));
+    let says = |word: &Word| {
+        matches!(
+            &*word.lower(text),
+            "is" | "are" | "takes" | "has" | "names" | "holds" | "means" | "gives" | "needs"
+        )
+    };
+    subject && words.len() > hit.last + 5 && words[hit.last + 2..].iter().take(2).any(says)
+}
+
+/// "Friendly and plain": a tone of two words, one of which is clear.
+fn paired_with_plain(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let joined = |and: usize, other: Option<usize>| {
+        words.get(and).is_some_and(|word| matches!(&*word.lower(text), "and" | "," | "but"))
+            && other.and_then(|at| words.get(at)).is_some_and(|word| {
+                matches!(
+                    &*word.lower(text),
+                    "plain" | "dry" | "calm" | "direct" | "sober" | "neutral" | "blunt"
+                )
+            })
+    };
+    joined(hit.last + 1, Some(hit.last + 2))
+        || hit.first > 0 && joined(hit.first - 1, hit.first.checked_sub(2))
+}
+
+/// "As few lines as the fix needs".
+fn as_few_as_needed(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let is_as = |word: &Word| word.lower(text) == "as";
+    let after = &words[hit.last + 1..];
+    let again = after.iter().take(4).position(is_as);
+    hit.first > 0
+        && is_as(&words[hit.first - 1])
+        && again.is_some_and(|at| {
+            at > 0
+                && after.get(at + 1).is_some_and(|next| {
+                    !matches!(&*next.lower(text), "possible" | "you" | "needed" | "necessary")
+                })
+        })
 }
 
 /// True when a comma or the end stands behind a hit.
@@ -326,8 +408,10 @@ fn after_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
 fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let label = case.text(piece.lead).to_lowercase();
-    piece.kind == PieceKind::Field
-        && ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| label.contains(word))
+    let tells = |title: &str| {
+        ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| title.contains(word))
+    };
+    piece.kind == PieceKind::Field && tells(&label)
 }
 
 /// "You are a helpful assistant": whom the model plays, not what it is to do.
@@ -344,7 +428,11 @@ fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
         .iter()
         .any(|word| word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL));
     let opens = opens || bare;
-    let one_phrase = !case.words_of(unit)[..hit.first].iter().any(|word| word.is_punctuation());
+    // "You are the greatest, most gifted clerk": still one phrase.
+    let comma = case.words_of(unit)[..hit.first].iter().position(|word| word.is_punctuation());
+    let words = case.words_of(unit);
+    let goes_on = words.get(hit.last + 1).is_some_and(|next| !next.is_punctuation());
+    let one_phrase = comma.is_none_or(|comma| hit.first - comma <= 2 && goes_on);
     one_phrase
         && case.labels[unit].component == Some(Component::Role)
         && hit.first <= REACH

@@ -25,6 +25,22 @@ pub(super) fn led(feature: u32) -> u32 {
     vocabulary::extend(LEAD, &feature.to_le_bytes())
 }
 
+/// The name in "You are Wick", as the hash of its word.
+fn persona(reading: &Reading<'_>) -> Option<u32> {
+    /// How many units are looked at; a persona stands at the head.
+    const HEAD: usize = 12;
+    let text = reading.source.text();
+    reading.units.iter().take(HEAD).find_map(|unit| {
+        let words = reading.words.within(unit.text);
+        words.windows(3).find_map(|run| {
+            let named = run[0].lower(text) == "you" && run[1].lower(text) == "are";
+            let name = run[2].text(text);
+            let capital = name.starts_with(char::is_uppercase) && name.chars().any(char::is_lowercase);
+            (named && capital).then(|| run[2].hash())
+        })
+    })
+}
+
 /// Sees unit by unit, in order.
 pub(super) struct Observer<'a> {
     reading: &'a Reading<'a>,
@@ -36,8 +52,18 @@ pub(super) struct Observer<'a> {
     moods: Vec<Mood>,
     shared: Vec<Tally>,
     next_slot: usize,
+    /// The persona's name, which stands for "you": "Wick answers in one sentence".
+    persona: Option<u32>,
     /// The last unit that announces what follows it, and its own features.
-    lead_in: Option<(usize, Features)>,
+    lead_in: Option<LeadIn>,
+}
+
+/// A unit that announces what follows it.
+struct LeadIn {
+    unit: usize,
+    features: Features,
+    /// What its last telling noun speaks for: "follow these rules:".
+    names: Option<Component>,
 }
 
 /// What one unit showed.
@@ -69,7 +95,8 @@ impl<'a> Observer<'a> {
         for (unit, mood) in reading.units.iter().zip(&moods).filter(|(unit, _)| unit.kind != UnitKind::Mark) {
             shared[unit.block as usize].add(*mood);
         }
-        Observer { reading, titles, title_words, moods, shared, next_slot: 0, lead_in: None }
+        let persona = persona(reading);
+        Observer { reading, titles, title_words, moods, shared, next_slot: 0, persona, lead_in: None }
     }
 
     pub(super) fn see(&mut self, index: usize, unit: &Unit, hits: &[Hit]) -> Seen {
@@ -82,7 +109,8 @@ impl<'a> Observer<'a> {
         if unit.kind == UnitKind::Mark {
             if self.piece(unit) == PieceKind::Label {
                 self.section(unit.section, &mut seen);
-                self.lead_in = Some((index, std::mem::take(&mut seen.features)));
+                let features = std::mem::take(&mut seen.features);
+                self.lead_in = Some(LeadIn { unit: index, features, names: None });
             }
             return Seen { features: Vec::new(), facet: None, facets: FacetSet::default() };
         }
@@ -96,7 +124,9 @@ impl<'a> Observer<'a> {
         self.position(index, &mut seen);
         self.led_by(index, unit, &mut seen);
         if self.reading.source.slice(unit.text).ends_with(':') {
-            self.lead_in = Some((index, own));
+            let named = hits.iter().rev().find(|hit| hit.set == Set::Title);
+            let names = named.map(|hit| TITLES[hit.entry as usize].component);
+            self.lead_in = Some(LeadIn { unit: index, features: own, names });
         }
         Seen { features: seen.features, facet: seen.facet, facets: seen.facets }
     }
@@ -229,8 +259,9 @@ impl<'a> Observer<'a> {
         let (mut numbers, mut quotes) = (0, 0);
         let mut flags = 0;
         let words = &words[filler(hits).min(words.len())..];
+        let is_persona = |word: &Word| self.persona == Some(word.hash());
         for (index, word) in words.iter().enumerate().take(MOST_WORDS) {
-            flags |= word.flags();
+            flags |= word.flags() | if is_persona(word) { vocabulary::PERSON } else { 0 };
             if word.is_punctuation() {
                 quotes += u32::from(word.is(vocabulary::QUOTE));
                 before = 0;
@@ -243,7 +274,11 @@ impl<'a> Observer<'a> {
                     seen.add(key("", "number with a measure"), 1.0);
                 }
             }
-            let hash = if word.is_number() { vocabulary::hash(b"#") } else { word.hash() };
+            let hash = match word {
+                word if word.is_number() => vocabulary::hash(b"#"),
+                word if is_persona(word) => vocabulary::hash(b"you"),
+                word => word.hash(),
+            };
             if !code {
                 seen.add(vocabulary::extend(WORD, &hash.to_le_bytes()), 1.0);
                 if before != 0 {
@@ -261,7 +296,7 @@ impl<'a> Observer<'a> {
         }
         let mut plain = words.iter().filter(|word| !word.is_punctuation());
         if let (Some(first), Some(second)) = (plain.next(), plain.next())
-            && first.is(vocabulary::PERSON)
+            && (first.is(vocabulary::PERSON) || is_persona(first))
             && second.is(vocabulary::VERB)
             && !second.is(vocabulary::RECEIVING)
         {
@@ -346,7 +381,7 @@ impl<'a> Observer<'a> {
 
     /// What stands after "...:" is of the kind that the line announces.
     fn led_by(&self, index: usize, unit: &Unit, seen: &mut Sight) {
-        let Some((lead, features)) = &self.lead_in else { return };
+        let Some(LeadIn { unit: lead, features, names }) = &self.lead_in else { return };
         let units = self.reading.units;
         let between = &units[lead + 1..index];
         let fenced = |unit: &Unit| unit.kind == UnitKind::Mark && self.piece(unit) != PieceKind::Heading;
@@ -357,6 +392,9 @@ impl<'a> Observer<'a> {
             return;
         }
         seen.add(key("", "follows a lead-in"), 1.0);
+        if let Some(component) = names {
+            seen.add(key("lead-in names ", component.id()), 1.0);
+        }
         for &(feature, value) in features.iter().take(60) {
             seen.features.push((led(feature), value));
         }

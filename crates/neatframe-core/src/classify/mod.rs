@@ -3,24 +3,28 @@
 mod features;
 mod model;
 mod mood;
+mod shape;
 mod titles;
 mod topic;
 #[doc(hidden)]
 pub mod training;
 
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, CUES, Hit, PADDING, PaddingKind, Set, vocabulary};
+use crate::lexicon::{self, CUES, Hit, Set};
 use crate::message;
 use crate::outline::Outline;
 use crate::requirement::{Demand, Requirement};
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
-use crate::words::{Word, Words};
+use crate::words::Words;
 pub(crate) use features::is_call;
 use features::{Features, Observer};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
-use std::borrow::Cow;
+use shape::{
+    OpenQuote, announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_courtesy,
+    names_the_persona,
+};
 
 /// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
@@ -138,6 +142,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)
     };
+    let mut quoted = OpenQuote::default();
     for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
@@ -161,7 +166,11 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let described = unit.kind != UnitKind::Code
             && unit.kind != UnitKind::Turn
             && is_call(reading.source.slice(unit.text));
-        if ends_in_a_slot(reading, index) {
+        if names_the_persona(reading, index) {
+            towards(Component::Role, &mut shares);
+        } else if is_bare_slot(reading, unit) && views.stands_among_samples(index) {
+            towards(Component::Examples, &mut shares);
+        } else if ends_in_a_slot(reading, index) {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
@@ -174,7 +183,12 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         } else if announces_a_sample(reading, index) {
             towards(Component::Examples, &mut shares);
         }
+        // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
+        if quoted.goes_on(reading, unit) {
+            towards(Component::Examples, &mut shares);
+        }
         decide(label, &shares);
+        quoted.note(reading, unit, label.component);
         let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
         if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
             label.also.push(Component::Constraints);
@@ -217,78 +231,10 @@ pub(crate) fn note_fallbacks(labels: &mut [Label], requirements: &[Requirement])
 /// Below this share of belief a unit is no ask whatever the others are.
 const LEAST_TASK: f32 = 0.05;
 
-/// `Message of the guest: {{message}}`: a label and the slot that takes the input in.
-fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
-    let unit = &reading.units[index];
-    let end = unit.text.end();
-    let after = reading.slots.partition_point(|slot| slot.span.end() < end.saturating_sub(1));
-    let last = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
-    let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
-    let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
-    let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
-    // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
-    let takes_in = |slot: &Slot| {
-        let inner = reading.source.slice(slot.inner).trim();
-        !inner.ends_with('?') && !inner.to_lowercase().starts_with("your ")
-    };
-    let alone =
-        last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));
-    last.is_some_and(takes_in)
-        && short
-        && !orders
-        && (matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
-            || unit.kind == UnitKind::Code && alone)
-}
-
-/// `(insert interview here)`, `[paste the log]`: a place for the input, in words.
-fn asks_to_insert(reading: &Reading<'_>, unit: &Unit) -> bool {
-    let text = reading.source.slice(unit.text).trim();
-    // "Survey: (paste here)": the label says what.
-    let text =
-        text.split_once(": ").filter(|(label, _)| label.len() <= 24).map_or(text, |(_, rest)| rest.trim());
-    let inner = text.strip_prefix(['(', '[', '<']).and_then(|text| text.strip_suffix([')', ']', '>']));
-    let first = inner.and_then(|inner| inner.split_whitespace().next()).unwrap_or("").to_ascii_lowercase();
-    matches!(first.as_str(), "insert" | "paste") && text.len() <= 60
-}
-
-/// The most words of a line that takes an input in, those of the slot included.
-const INPUT_WORDS: usize = 12;
-
-/// "For example, …", "Sample output: …": says itself what it is.
-fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
-    let text = reading.source.text();
-    let words = reading.words.within(reading.units[index].text);
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let (first, second) = (lower(0), lower(1));
-    let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":");
-    // "A turn could run like this: …" shows; "Answer like this: …" shapes.
-    let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
-        && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
-    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
-}
-
 /// What a unit says by its form outweighs its words.
 fn towards(component: Component, shares: &mut Scores) {
     shares.iter_mut().for_each(|share| *share *= 0.35);
     shares[component.index()] += 0.65;
-}
-
-/// A greeting, thanks or a line left over from a chat: for nothing.
-fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
-    let polite = |hit: &&Hit| {
-        hit.set == Set::Padding
-            && matches!(PADDING[hit.entry as usize].kind, PaddingKind::Pleasantry | PaddingKind::ChatLine)
-    };
-    hits.iter().filter(polite).any(|hit| {
-        let chat = PADDING[hit.entry as usize].kind == PaddingKind::ChatLine;
-        let mut rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
-        let orders = vocabulary::VERB | vocabulary::MODAL | vocabulary::NEGATION;
-        // "Thank you so much in advance, you are a lifesaver!": it opens as thanks and asks for nothing.
-        let thanks = hit.first == 0
-            && words.len() - hit.last <= 8
-            && !words[hit.last + 1..].iter().any(|word| word.is(orders) || word.is_number());
-        chat && hit.first <= 1 || thanks || rest.all(|word| word.is_punctuation())
-    })
 }
 
 /// A stated length is a limit wherever it stands: "Write a notice in at most 80 words" is an ask and a constraint.
@@ -379,6 +325,13 @@ impl<'a> Views<'a> {
             })
             .collect();
         Views { first, sections, blocks, near, openings, units }
+    }
+
+    /// True between two units that are taken for samples: a slot there parts them and takes nothing in.
+    fn stands_among_samples(&self, index: usize) -> bool {
+        let shown =
+            |at: Option<usize>| at.is_some_and(|at| self.first[at][Component::Examples.index()] >= 0.5);
+        shown(self.near[index][0]) && shown(self.near[index][1])
     }
 
     fn of(&self, index: usize) -> [Scores; VIEWS.len()] {

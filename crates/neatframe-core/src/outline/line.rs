@@ -49,6 +49,10 @@ pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
     }
     let rest = &body[level..];
     let title = rest.trim().trim_end_matches('#').trim_end();
+    // `## Tone: Plain words. Name the boat first.` is a label with its text.
+    if title.split_once(": ").is_some_and(|(_, text)| is_prose(text)) {
+        return None;
+    }
     let spaced = rest.starts_with([' ', '\t']);
     let close = rest.chars().next().is_some_and(char::is_uppercase) && rest.split_whitespace().count() <= 8;
     if title.is_empty() || !(spaced || close) {
@@ -56,6 +60,12 @@ pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
     }
     let at = line.start() + body.find(title)?;
     Some((level as u8, Span::new(at, at + title.len())))
+}
+
+/// A whole sentence or more.
+fn is_prose(text: &str) -> bool {
+    let words = text.split_whitespace().count();
+    words >= 9 || words >= 5 && text.ends_with(['.', '!'])
 }
 
 /// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more.
@@ -77,7 +87,14 @@ pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
     let inner = body.trim_matches(sign).trim();
     let tail = body.chars().rev().take_while(|&c| c == sign).count();
     let enough = if sign == '*' || sign == '_' || sign == '#' { 3 } else { 2 };
-    if lead < enough || tail < 2 || inner.is_empty() || inner.split_whitespace().count() > 8 {
+    // `-Goal-`: one dash on each side of a name.
+    let dashed = sign == '-'
+        && (lead, tail) == (1, 1)
+        && inner.len() + 2 == body.len()
+        && inner.starts_with(char::is_uppercase)
+        && inner.chars().all(|c| c.is_alphabetic() || c == ' ')
+        && inner.split_whitespace().count() <= 4;
+    if !dashed && (lead < enough || tail < 2) || inner.is_empty() || inner.split_whitespace().count() > 8 {
         return None;
     }
     let at = line.start() + body.find(inner)?;
@@ -208,7 +225,7 @@ pub(crate) const STEP_WORDS: [&str; 7] = ["step", "stage", "phase", "part", "tas
 pub(super) fn label(text: &str, line: Span) -> Option<(Span, usize)> {
     let body = &text[line.range()];
     let bold = body.starts_with("**") || body.starts_with("__");
-    let inner = if bold { &body[2..] } else { body };
+    let inner = if bold { &body[2..] } else { body.trim_start_matches('#').trim_start() };
     let shift = body.len() - inner.len();
     let colon = inner.char_indices().take(60).find(|(_, c)| *c == ':').map(|(at, _)| at);
     let (name, after) = match colon {

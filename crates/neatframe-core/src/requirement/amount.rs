@@ -95,6 +95,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
     }
+    if let Some((place, measure, least)) = one_for_each(text, words) {
+        let demand =
+            Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
+        found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
+    }
     let mut at = 0;
     while at < words.len() {
         let Some((first, bound, measure_at)) = amount_at(text, words, at) else {
@@ -170,6 +175,20 @@ fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
             && ["own", "separate"].contains(&&*said(3));
         let measure = if fits { Measure::named(&said(4))? } else { return None };
         Some((run[0].span().cover(run[4].span()), measure))
+    })
+}
+
+/// "One slide for each of the 11 sites": as many slides as there are sites, at least.
+fn one_for_each(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let opens = matches!(&*lower(at), "one" | "a" | "an") && lower(at + 2) == "for";
+        let each = matches!(&*lower(at + 3), "each" | "every" | "all");
+        let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
+        let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
+        let count = number(text, *words.get(count_at)?)?;
+        let measure = Measure::named(&lower(at + 1))?;
+        Some((words[at].span().cover(words[count_at].span()), measure, count))
     })
 }
 

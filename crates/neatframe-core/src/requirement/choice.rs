@@ -8,6 +8,7 @@ use crate::record::keys;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::collections::HashSet;
 
 /// Forms of dates, as prompts name them.
 const DATES: [&str; 10] = [
@@ -270,9 +271,13 @@ pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
 /// Reads lists whose lead-in says that one of the items is to be chosen: "Give each message one label:" and the items below.
 pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
+    let chosen = chosen_things(sight);
     for lead in 0..sight.units.len() {
         let body = text[sight.units[lead].text.range()].to_lowercase();
-        let asks = ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
+        // "Sort each letter into one of the topics", and further down "Topics:".
+        let title = body.trim_matches(['#', '*', ':', ' ']);
+        let title = chosen.contains(title.strip_prefix("the ").unwrap_or(title));
+        let asks = title || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
         if !asks
             || sight.units[lead].kind == UnitKind::Code
             || sight.labels[lead].component == Some(Component::Examples)
@@ -298,12 +303,36 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
             last = unit;
         }
         let capital = names.iter().all(|name: &String| !name.chars().any(char::is_lowercase));
-        if names.len() >= 2 && (capital || body.contains("label") || body.contains("class")) {
+        if names.len() >= 2 && (capital || title || body.contains("label") || body.contains("class")) {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
             found.push(Requirement::on_reply(lead, span, demand, false));
         }
     }
+}
+
+/// What an order has the reader choose from, as it stands: "one of the topics" gives "topics".
+fn chosen_things(sight: &Sight<'_>) -> HashSet<String> {
+    const DETERMINERS: [&str; 6] = ["the", "these", "those", "our", "following", "below"];
+    let text = sight.source.text();
+    let mut things = HashSet::new();
+    for (unit, label) in sight.labels.iter().enumerate() {
+        if label.component.is_none_or(|component| component == Component::Examples) {
+            continue;
+        }
+        let words = sight.words.within(sight.units[unit].text);
+        let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+        let sorts = words.iter().any(|word| SORTS.contains(&&*word.lower(text)));
+        for at in 0..words.len() {
+            let led = lower(at) == "one" && lower(at + 1) == "of" || sorts && lower(at) == "into";
+            let from = at + 1 + usize::from(lower(at) == "one");
+            let thing = (from..from + 4).find(|&at| !DETERMINERS.contains(&&*lower(at)));
+            if let Some(thing) = thing.filter(|&thing| led && thing > from) {
+                things.insert(lower(thing).into_owned());
+            }
+        }
+    }
+    things
 }
 
 /// The name at the head of an item: `- LATE: comes after the day`, "- `late` (…)".

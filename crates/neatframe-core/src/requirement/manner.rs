@@ -37,6 +37,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let from = hit.first.saturating_sub(REACH);
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);
+        // "You can create files without asking" allows one thing and orders nothing.
+        let allows = words[..hit.first].iter().any(|word| matches!(&*word.lower(text), "can" | "may"));
+        if allows && pole.axis == "asking back" && words[hit.first].lower(text) == "without" {
+            continue;
+        }
         // "Never ask two" is a pole of its own; "use no emoji" turns the pole that it holds.
         let own = words[hit.first].is(vocabulary::NEGATION)
             || words[hit.first].text(text).eq_ignore_ascii_case("do");

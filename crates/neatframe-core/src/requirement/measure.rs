@@ -22,7 +22,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 65] = [
+const MEASURES: [(&str, &str, Measure); 70] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -88,6 +88,11 @@ const MEASURES: [(&str, &str, Measure); 65] = [
     ("weakness", "weaknesses", Measure::Items("weaknesses")),
     ("lesson", "lessons", Measure::Items("lessons")),
     ("objection", "objections", Measure::Items("objections")),
+    ("slide", "slides", Measure::Items("slides")),
+    ("post", "posts", Measure::Items("posts")),
+    ("caption", "captions", Measure::Items("captions")),
+    ("recipe", "recipes", Measure::Items("recipes")),
+    ("clue", "clues", Measure::Items("clues")),
 ];
 
 impl Measure {

@@ -97,6 +97,8 @@ struct Order {
     uses: bool,
     /// Every stem of the clause.
     all: Vec<u32>,
+    /// What a guest is told: the stems behind "that", "how" or "about".
+    told: Vec<u32>,
 }
 
 impl Order {
@@ -110,6 +112,10 @@ impl Order {
         }
         if order.conditional || ban.conditional {
             return false;
+        }
+        let told = |head: &u32| order.object.contains(head) || order.told.contains(head);
+        if order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(told) {
+            return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
         if shared == 0 {
@@ -125,15 +131,10 @@ impl Order {
         // All that is forbidden is ordered, or everything of its kind is.
         let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
-        let told = order.says
-            && ban.says
-            && !ban.bounded
-            && ban.object.last().is_some_and(|head| order.object.contains(head));
         let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
         same || all
             || named
             || within
-            || told
             || none
             || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
@@ -162,7 +163,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             continue;
         }
         let mut verb_at = at;
-        let without = at > 0 && lower(at - 1) == "without";
+        // "It goes without saying" forbids nothing.
+        let without = at > 0 && lower(at - 1) == "without" && !(at > 1 && lower(at - 2) == "goes");
         let (mut forbids, mut universal) = (without, false);
         loop {
             match &*lower(verb_at) {
@@ -308,5 +310,15 @@ fn order(
         conditional: false,
         uses: false,
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
+        told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
     }
+}
+
+/// The subject of what is told: "tell the guest that the lift is out of order".
+fn told<'a>(text: &str, clause: &'a [Word]) -> &'a [Word] {
+    const LEADS: [&str; 5] = ["that", "how", "why", "about", "whether"];
+    let Some(at) = clause.iter().position(|word| LEADS.contains(&&*word.lower(text))) else { return &[] };
+    let subject = &clause[at + 1..];
+    let end = subject.iter().position(|word| word.is_punctuation() || word.is(vocabulary::FINITE));
+    &subject[..end.unwrap_or(subject.len()).min(5)]
 }

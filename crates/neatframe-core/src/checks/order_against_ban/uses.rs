@@ -98,6 +98,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         verb: stem("use"),
         forbids,
         all: object.clone(),
+        told: Vec::new(),
         object,
         universal: false,
         refers: false,

@@ -49,6 +49,7 @@ impl Check for BareProhibition {
             let mut bans = case.hits[unit].iter().filter(|hit| hit.set == Set::Ban);
             let Some(hit) = bans.find(|hit| {
                 !case.is_quoted(unit, words[hit.first].start as usize)
+                    && !names_a_case(words, hit)
                     && !offers_a_way(case, unit, words, hit)
             }) else {
                 continue;
@@ -59,6 +60,12 @@ impl Check for BareProhibition {
                 counterparts::turned(case.source.text(), case.words.within(span)).into_iter().collect();
         }
     }
+}
+
+/// "If the question does not seem to be about boats": the negation belongs to the case.
+fn names_a_case(words: &[Word], hit: &Hit) -> bool {
+    let clause = words[..hit.first].iter().rev().take_while(|word| !word.is_punctuation());
+    clause.clone().any(|word| word.is(vocabulary::CONDITION))
 }
 
 /// Words that turn from what is forbidden to what is wanted.

@@ -1,0 +1,120 @@
+//! What some units are by their form alone: a place for the input, a persona to be filled in, a sample that says it is one.
+
+use super::Reading;
+use crate::component::Component;
+use crate::lexicon::{Hit, PADDING, PaddingKind, Set, vocabulary};
+use crate::slots::Slot;
+use crate::units::{Unit, UnitKind};
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// `Message of the guest: {{message}}`: a label and the slot that takes the input in.
+pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let end = unit.text.end();
+    let after = reading.slots.partition_point(|slot| slot.span.end() < end.saturating_sub(1));
+    let last = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
+    let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
+    let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
+    let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
+    // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
+    let takes_in = |slot: &Slot| {
+        let inner = reading.source.slice(slot.inner).trim();
+        !inner.ends_with('?') && !inner.to_lowercase().starts_with("your ")
+    };
+    let alone =
+        last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));
+    last.is_some_and(takes_in)
+        && short
+        && !orders
+        && (matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
+            || unit.kind == UnitKind::Code && alone)
+}
+
+/// A line that is one slot and nothing else.
+pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let at = unit.text.start();
+    let slot = reading.slots.binary_search_by_key(&at, |slot| slot.span.start());
+    slot.is_ok_and(|slot| reading.slots[slot].span.end() == unit.text.end())
+}
+
+/// `You are {name}, {role}`: slots that take the persona in.
+pub(super) fn names_the_persona(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let text = reading.source.slice(unit.text);
+    let Some(rest) = ["You are ", "Act as ", "You're "].iter().find_map(|lead| text.strip_prefix(lead))
+    else {
+        return false;
+    };
+    let rest = ["a ", "an ", "the "].iter().find_map(|article| rest.strip_prefix(article)).unwrap_or(rest);
+    let at = unit.text.end() - rest.len();
+    reading.slots.binary_search_by_key(&at, |slot| slot.span.start()).is_ok()
+}
+
+/// `(insert interview here)`, `[paste the log]`: a place for the input, in words.
+pub(super) fn asks_to_insert(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.slice(unit.text).trim();
+    // "Survey: (paste here)": the label says what.
+    let text =
+        text.split_once(": ").filter(|(label, _)| label.len() <= 24).map_or(text, |(_, rest)| rest.trim());
+    let inner = text.strip_prefix(['(', '[', '<']).and_then(|text| text.strip_suffix([')', ']', '>']));
+    let first = inner.and_then(|inner| inner.split_whitespace().next()).unwrap_or("").to_ascii_lowercase();
+    matches!(first.as_str(), "insert" | "paste") && text.len() <= 60
+}
+
+/// The most words of a line that takes an input in, those of the slot included.
+const INPUT_WORDS: usize = 12;
+
+/// "For example, …", "Sample output: …": says itself what it is.
+pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let (first, second) = (lower(0), lower(1));
+    let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":");
+    // "A turn could run like this: …" shows; "Answer like this: …" shapes.
+    let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
+        && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
+    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
+}
+
+/// A greeting, thanks or a line left over from a chat: for nothing.
+pub(super) fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
+    let polite = |hit: &&Hit| {
+        hit.set == Set::Padding
+            && matches!(PADDING[hit.entry as usize].kind, PaddingKind::Pleasantry | PaddingKind::ChatLine)
+    };
+    hits.iter().filter(polite).any(|hit| {
+        let chat = PADDING[hit.entry as usize].kind == PaddingKind::ChatLine;
+        let mut rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
+        let orders = vocabulary::VERB | vocabulary::MODAL | vocabulary::NEGATION;
+        // "Thank you so much in advance, you are a lifesaver!": it opens as thanks and asks for nothing.
+        let thanks = hit.first == 0
+            && words.len() - hit.last <= 8
+            && !words[hit.last + 1..].iter().any(|word| word.is(orders) || word.is_number());
+        chat && hit.first <= 1 || thanks || rest.all(|word| word.is_punctuation())
+    })
+}
+
+/// A sample in quotation marks that runs on into the next sentence of its paragraph.
+#[derive(Default)]
+pub(super) struct OpenQuote {
+    block: Option<u32>,
+}
+
+impl OpenQuote {
+    /// True for a sentence that begins within a sample's quotation marks and holds their end.
+    pub(super) fn goes_on(&self, reading: &Reading<'_>, unit: &Unit) -> bool {
+        self.block == Some(unit.block) && reading.source.slice(unit.text).matches('"').count() == 1
+    }
+
+    /// Takes in what a unit was read as.
+    pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
+        let odd = reading.source.slice(unit.text).matches('"').count() % 2 == 1;
+        let opens = odd && component == Some(Component::Examples) && self.block != Some(unit.block);
+        self.block = match self.block.filter(|block| *block == unit.block && !odd) {
+            None if opens => Some(unit.block),
+            open => open,
+        };
+    }
+}
