@@ -4,6 +4,7 @@ mod borders;
 mod chunk;
 mod layout;
 mod marks;
+mod open;
 mod plan;
 mod rewording;
 mod shifts;
@@ -138,6 +139,15 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
         let is_new = |note: &Note| note.change == Change::Dropped || !told.contains(&key(note));
         let more: Vec<Note> = next.notes.into_iter().filter(is_new).collect();
         reframed.notes.extend(more.into_iter().map(|note| Note { span: None, ..note }));
+    }
+    if wishes.ask
+        && let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes())
+    {
+        let after = crate::review::review(source, review.settings(), &Uncounted);
+        let slot = |note: &Note| note.change == Change::Added && note.words.starts_with(['{', '$']);
+        let asks = |note: &&Note| note.change == Change::Open || slot(note);
+        let most = plan::QUESTIONS.saturating_sub(reframed.notes.iter().filter(asks).count());
+        reframed.notes.extend(open::questions(review, &after, most));
     }
     reframed
 }

@@ -31,7 +31,7 @@ pub(super) struct Plan {
 }
 
 /// The most questions that a restructured prompt asks.
-const QUESTIONS: usize = 6;
+pub(super) const QUESTIONS: usize = 6;
 
 /// Words of a rule that names a quality and nothing else.
 const SHORT: usize = 8;

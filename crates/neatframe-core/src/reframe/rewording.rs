@@ -58,7 +58,10 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
         return None;
     }
     let forbids = second.is(vocabulary::NEGATION) || second.lower(text) == "do";
-    let orders = (second.is(vocabulary::VERB) || forbids) && !second.is(vocabulary::STOP);
+    let verb = |word: &Word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP);
+    // "Please carefully check it".
+    let adverb = second.lower(text).ends_with("ly") && review.words_of(unit).iter().skip(2).take(3).any(verb);
+    let orders = verb(&second) || adverb || forbids && !second.is(vocabulary::STOP);
     let why = match &*first.lower(text) {
         "please" if orders => "an order needs no please",
         "also" | "and" if orders => "the rule holds by itself",

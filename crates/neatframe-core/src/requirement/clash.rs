@@ -177,7 +177,8 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
     let around = matches!(
         earlier.demand,
         Demand::Manner {
-            axis: "words around the data"
+            axis: "questions at a time"
+                | "words around the data"
                 | "how it opens"
                 | "title"
                 | "greeting"

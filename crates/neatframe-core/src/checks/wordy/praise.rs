@@ -1,6 +1,7 @@
 //! What a raised voice comes down to: "the best clerk in the world" is a clerk.
 
 use crate::edit::Edit;
+use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -39,12 +40,59 @@ pub(super) fn toned_down(text: &str, words: &[Word], first: usize, last: usize) 
     {
         return praised(text, words, first, last);
     }
+    // "Be absolutely sure to name it": name it.
+    if lower(last) == "to" && matches!(&*lower(first), "be" | "make") {
+        return pressed(text, words, first, last);
+    }
+    if lower(first).starts_with("world") && first > 0 && lower(first - 1) == "the" {
+        return compared(text, words, first, last);
+    }
+    // "With an IQ of 200".
+    if first > 0 && lower(first - 1) == "with" && words[first..=last].iter().any(|word| word.is_number()) {
+        let from = first.checked_sub(2).map_or(words[first - 1].start, |at| words[at].end);
+        return vec![Edit {
+            span: Span::new(from as usize, words[last].end as usize),
+            replacement: String::new(),
+        }];
+    }
     // "In the entire world" says nothing at the end of a sentence.
     if lower(first) == "in" && matches!(&*lower(last), "world" | "universe" | "history") && first > 0 {
         let span = Span::new(words[first - 1].end as usize, words[last].end as usize);
         return vec![Edit { span, replacement: String::new() }];
     }
     adjective(text, words, first, last)
+}
+
+/// The order that stands behind a press, with its capital where the press opened the sentence.
+fn pressed(text: &str, words: &[Word], first: usize, last: usize) -> Vec<Edit> {
+    let Some(next) =
+        words.get(last + 1).filter(|next| !next.is_punctuation() && !next.is(vocabulary::NEGATION))
+    else {
+        return Vec::new();
+    };
+    let (from, to) = (words[first].start as usize, next.start as usize);
+    let opens = text[from..].starts_with(char::is_uppercase);
+    let letter = text[to..].chars().next().filter(|letter| opens && letter.is_lowercase());
+    let end = to + letter.map_or(0, char::len_utf8);
+    let capital = letter.map_or(String::new(), |letter| letter.to_uppercase().collect());
+    vec![Edit { span: Span::new(from, end), replacement: capital }]
+}
+
+/// "The world's greatest, most gifted clerk": a clerk.
+fn compared(text: &str, words: &[Word], first: usize, last: usize) -> Vec<Edit> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let mut named = last + 1;
+    while matches!(&*lower(named), "," | "and") && matches!(&*lower(named + 1), "most" | "best" | "greatest")
+    {
+        named += if lower(named + 1) == "most" { 3 } else { 2 };
+    }
+    let Some(noun) = words.get(named).filter(|noun| !noun.is_punctuation()) else { return Vec::new() };
+    let article = article(noun.text(text), false);
+    let the = words[first - 1];
+    let article =
+        if the.text(text).starts_with('T') { article.replacen('a', "A", 1) } else { article.into() };
+    let span = Span::new(the.start as usize, noun.start as usize);
+    vec![Edit { span, replacement: format!("{article} ") }]
 }
 
 /// "The absolute best and most amazing clerk in the entire world".
@@ -126,5 +174,10 @@ mod tests {
             "Name the best pier."
         );
         assert_eq!(told("You are a genius at numbers.", "genius"), "You are a genius at numbers.");
+        let greatest = "You are the world's greatest, most gifted ferry clerk.";
+        assert_eq!(told(greatest, "world's greatest"), "You are a ferry clerk.");
+        assert_eq!(told("You are a clerk with an IQ of 200.", "an IQ of 200"), "You are a clerk.");
+        assert_eq!(told("Be absolutely sure to name it.", "Be absolutely sure to"), "Name it.");
+        assert_eq!(told("Please make very sure to name it.", "make very sure to"), "Please name it.");
     }
 }
