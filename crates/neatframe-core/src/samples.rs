@@ -6,7 +6,7 @@ use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
 use crate::persona;
 use crate::span::Span;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 
 /// What one side of a sample shows.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -131,7 +131,8 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         // An answer in a block of its own carries no label: "Passage: …" and the record below it.
         let answered = open.as_ref().filter(|shown| shown.side == Side::Input && !shown.content.is_empty());
         let record = unit.kind == UnitKind::Code
-            || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece;
+            || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece
+            || answered.is_some_and(|shown| is_bare_answer(case, shown, unit));
         if let Some(shown) = answered.filter(|_| sample && record) {
             let answer = Shown {
                 side: Side::Output,
@@ -155,6 +156,17 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     }
     close(&mut found, &mut open);
     found
+}
+
+/// `network P1` on the line below `Ticket: ...`: a few words and no full stop.
+fn is_bare_answer(case: &Case<'_>, shown: &Shown, unit: &Unit) -> bool {
+    let line = case.text(unit.text);
+    let one_line = !case.text(shown.content).contains('\n');
+    one_line
+        && unit.opens_piece
+        && line.split_whitespace().count() <= 4
+        && !line.ends_with(['.', '?', '!', ':', ','])
+        && case.text(shown.content).split_whitespace().count() > 4
 }
 
 /// A unit's words behind its label and the sign after it.

@@ -3,6 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
+use crate::outline::PieceKind;
 use crate::samples::{Shown, Side};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -131,7 +132,12 @@ fn goes_on(case: &Case<'_>, shown: &Shown) -> bool {
     let after = case.units.partition_point(|unit| unit.text.start() < shown.content.end());
     let next =
         case.units[after..].iter().position(|unit| unit.kind != UnitKind::Mark).map(|offset| after + offset);
-    next.is_some_and(|next| {
+    // Under the next title something else begins.
+    let titled = |next: usize| {
+        let pieces = case.units[after..next].iter().map(|unit| case.outline.pieces[unit.pieces.start].kind);
+        pieces.into_iter().any(|kind| kind == PieceKind::Heading)
+    };
+    next.filter(|&next| !titled(next)).is_some_and(|next| {
         let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn);
         labelled || case.labels[next].component == Some(Component::Examples)
     })

@@ -6,6 +6,7 @@ use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::is_exception;
 use crate::span::Span;
+use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
 use std::collections::HashMap;
@@ -26,11 +27,13 @@ static PLACE: Meta = Meta {
         "Begin with the fare. Name the pier. Put the fare last.",
         "Open with the title. The title comes at the end.",
         "First the summary, then the sailings. Name the pier. End with the summary.",
+        "Report the delays. Start with the longest delay. Begin with a short paragraph on the weather.",
     ],
     good: &[
         "Begin with the fare. Name the pier. End with the hour.",
         "Begin each line with the pier. Put the pier of the last boat at the end of the notice.",
         "Begin with a question. Name the pier. End with a question.",
+        "Begin with the longest delay. Start each line with the pier.",
     ],
 };
 
@@ -41,10 +44,27 @@ impl Check for PlaceOfPart {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut known: HashMap<u32, (bool, usize, Span)> = HashMap::new();
+        let mut opening: Option<Opening> = None;
         for unit in case.demands() {
             let words = case.words_of(unit);
             if words.len() > LONG || is_exception(case.source.text(), words) {
                 continue;
+            }
+            if let Some(found) = Opening::of(case, unit) {
+                match &opening {
+                    Some(earlier) if earlier.excludes(&found) => {
+                        let line = case.source.position(earlier.span.start()).line;
+                        let message = format!(
+                            "`{}` and `{}` (line {line}) cannot both come first",
+                            case.shown(found.span),
+                            case.shown(earlier.span)
+                        );
+                        let write = "say which of the two comes first";
+                        sink.report(found.span, message, write).related.push(earlier.span);
+                    }
+                    Some(_) => {}
+                    None => opening = Some(found),
+                }
             }
             for (part, first, span) in places(case.source.text(), words) {
                 match known.get(&part) {
@@ -64,6 +84,63 @@ impl Check for PlaceOfPart {
                 }
             }
         }
+    }
+}
+
+/// What the reply begins with: "start with the first finding".
+struct Opening {
+    unit: usize,
+    span: Span,
+    things: Vec<u32>,
+    /// A stretch of prose, which takes the place of anything else.
+    prose: bool,
+}
+
+impl Opening {
+    fn of(case: &Case<'_>, unit: usize) -> Option<Opening> {
+        const PROSE: [&str; 8] = [
+            "paragraph",
+            "summary",
+            "overview",
+            "introduction",
+            "intro",
+            "greeting",
+            "explanation",
+            "apology",
+        ];
+        // A step begins the work, not the reply.
+        let step = matches!(case.units[unit].kind, UnitKind::Item { ordered: true });
+        let text = case.source.text();
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        let opens = |at: usize| at == 0 || words[at - 1].is(vocabulary::STOP_MARK);
+        let begins = |at: &usize| {
+            opens(*at)
+                && matches!(&*lower(*at), "begin" | "start" | "open")
+                && lower(at + 1) == "with"
+                && matches!(&*lower(at + 2), "the" | "a" | "an" | "your")
+        };
+        let at = (0..words.len()).find(begins).filter(|_| !step)?;
+        let object = &words[at + 3..];
+        let ends = |word: &Word| {
+            word.is_punctuation()
+                || matches!(&*word.lower(text), "of" | "on" | "in" | "that" | "for" | "about")
+        };
+        let object = &object[..object.iter().position(ends).unwrap_or(object.len())];
+        let last = object.last().filter(|_| object.len() <= 4)?;
+        let plain = object.iter().filter(|word| !word.is(vocabulary::STOP));
+        Some(Opening {
+            unit,
+            span: words[at].span().cover(last.span()),
+            things: plain.map(|word| stem(&word.lower(text))).collect(),
+            prose: PROSE.contains(&&*last.lower(text)),
+        })
+    }
+
+    fn excludes(&self, other: &Opening) -> bool {
+        self.unit != other.unit
+            && self.prose != other.prose
+            && !self.things.iter().any(|thing| other.things.contains(thing))
     }
 }
 

@@ -315,6 +315,10 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
             .get(hit.last + 3)
             .is_some_and(|next| next.is_punctuation() || matches!(&*next.lower(text), "or" | "and"));
     // "Longer is not better" and "good with children" ask for no length and no standard.
+    // "400 words would be good" is a wish.
+    let wished = hit.first >= 2
+        && lower(Some(hit.first - 1)).is_some_and(|word| word == "be")
+        && lower(Some(hit.first - 2)).is_some_and(|word| word == "would");
     let denied = lower(Some(hit.last + 1)).is_some_and(|word| word == "is" || word == "are")
         && lower(Some(hit.last + 2)).is_some_and(|word| word == "not" || word == "no");
     // "A well-informed reader", "saying that a question was great".
@@ -343,6 +347,7 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         || listed
         || opens_list
         || denied
+        || wished
         || joined
         || said
         || skilled
@@ -365,7 +370,7 @@ fn is_defined(text: &str, words: &[Word], hit: &Hit) -> bool {
 /// "Friendly and plain": a tone of two words, one of which is clear.
 fn paired_with_plain(text: &str, words: &[Word], hit: &Hit) -> bool {
     let joined = |and: usize, other: Option<usize>| {
-        words.get(and).is_some_and(|word| matches!(&*word.lower(text), "and" | "," | "but"))
+        words.get(and).is_some_and(|word| matches!(&*word.lower(text), "and" | ","))
             && other.and_then(|at| words.get(at)).is_some_and(|word| {
                 matches!(
                     &*word.lower(text),
@@ -373,8 +378,9 @@ fn paired_with_plain(text: &str, words: &[Word], hit: &Hit) -> bool {
                 )
             })
     };
-    joined(hit.last + 1, Some(hit.last + 2))
-        || hit.first > 0 && joined(hit.first - 1, hit.first.checked_sub(2))
+    let tone = matches!(&*words[hit.first].lower(text), "friendly" | "warm" | "polite" | "kind" | "formal");
+    tone && joined(hit.last + 1, Some(hit.last + 2))
+        || tone && hit.first > 0 && joined(hit.first - 1, hit.first.checked_sub(2))
 }
 
 /// "As few lines as the fix needs".

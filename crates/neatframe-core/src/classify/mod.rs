@@ -87,7 +87,7 @@ impl Label {
 /// The share of belief with which a component counts as there beside the unit's own one, in the order of
 /// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
 /// samples need it even as the unit's own component.
-const BESIDE: Scores = [0.1, 0.15, 0.25, 0.6, 0.2, 0.12];
+const BESIDE: Scores = [0.1, 0.15, 0.25, 0.6, 0.2, 0.2];
 
 /// How sure it must be that any unit at all is background; found on prompts not seen in training.
 const SOME_CONTEXT: f32 = 0.75;
@@ -121,6 +121,9 @@ pub(crate) struct Labelled {
 /// From which share of belief on a component beside the first counts, in the order of [`Component::ALL`]. A limit or a shape
 /// often stands inside an ask; a persona or a sample hardly ever stands inside something else.
 const ALSO: Scores = [0.25, 0.2, 0.4, 0.6, 0.2, 0.15];
+
+/// The share of belief below which words for a shape speak of something else: "answer in two sentences" bounds a length.
+const SHAPE: f32 = 0.04;
 
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
@@ -194,7 +197,11 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
             label.also.push(Component::Constraints);
         }
         let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
-        if asks && shapes_answer(&all_hits[index]) && !label.serves(Component::OutputFormat) {
+        if asks
+            && shapes_answer(&all_hits[index])
+            && shares[Component::OutputFormat.index()] >= SHAPE
+            && !label.serves(Component::OutputFormat)
+        {
             label.also.push(Component::OutputFormat);
         }
         label.evidence = evidence(&seen, label.component);

@@ -91,8 +91,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let text = sight.source.text();
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
-    if let Some((place, measure)) = apart(text, words) {
-        let demand = Demand::Amount { measure, bound: Bound { least: Some(2), most: None, about: false } };
+    if let Some((place, measure, least)) = apart(text, words) {
+        let demand =
+            Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
     }
     if let Some((place, measure, least)) = one_for_each(text, words) {
@@ -165,18 +166,31 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 const LONG: u32 = 150;
 const SHORT: usize = 14;
 
-/// "Each in its own sentence": two of them at least.
-fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure)> {
-    words.windows(5).find_map(|run| {
-        let said = |at: usize| run[at].lower(text);
-        let fits = said(0) == "each"
-            && said(1) == "in"
-            && ["its", "their", "a"].contains(&&*said(2))
-            && ["own", "separate"].contains(&&*said(3));
-        let measure = if fits { Measure::named(&said(4))? } else { return None };
-        Some((run[0].span().cover(run[4].span()), measure))
+/// "The reason, a way out and a tip, each in its own sentence": as many of them as things are named, two at least.
+fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let own = |from: usize| {
+            matches!(&*lower(from), "its" | "their" | "a") && matches!(&*lower(from + 1), "own" | "separate")
+        };
+        let each = lower(at) == "each" && lower(at + 1) == "in";
+        let measure_at = if own(at + 2) {
+            at + 4
+        } else if lower(at + 2) == "a" && lower(at + 4) == "of" && own(at + 5) || lower(at + 6) == "own" {
+            at + 3
+        } else {
+            return None;
+        };
+        let measure = Measure::named(&lower(measure_at)).filter(|_| each)?;
+        // "A, b and c, each": the sign right before "each" parts no two things.
+        let list = &words[..at.saturating_sub(1)];
+        let parts = list.iter().filter(|word| matches!(&*word.lower(text), "," | "and")).count() as u32;
+        Some((words[at].span().cover(words[measure_at].span()), measure, (parts + 1).clamp(2, MOST_PARTS)))
     })
 }
+
+/// Behind more signs than this a sentence lists more than the parts of the reply.
+const MOST_PARTS: u32 = 6;
 
 /// "One slide for each of the 11 sites": as many slides as there are sites, at least.
 fn one_for_each(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {

@@ -53,6 +53,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     if let Some(pole) = clock(text, sight.words.within(span)) {
         push(Demand::Manner { axis: "clock", pole });
     }
+    for (key, choices) in in_brackets(body) {
+        let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
+        found.push(Requirement { subject: Subject::Named(key), ..rule });
+    }
     if let Some((key, choices)) = keyed(body) {
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
@@ -110,7 +114,7 @@ fn keyed(body: &str) -> Option<(String, Vec<String>)> {
             .iter()
             .find_map(|sign| body.split_once(sign))?;
     let key = head.trim().trim_start_matches(['-', '*', ' ']).trim_matches(['`', '"', '*']);
-    let field = !key.is_empty() && key.len() <= 30 && key.chars().all(|c| c.is_alphanumeric() || c == '_');
+    let field = is_key(key);
     let list = list.trim_start_matches([':', ' ']).split(['.', '(', ';', '\n']).next()?;
     let list = list.replace(", or ", ", ").replace(" or ", ", ").replace(" and ", ", ").replace('|', ", ");
     let names = list.split(", ").map(|name| name.trim().trim_matches(['"', '`', '\'', '“', '”']).to_string());
@@ -119,6 +123,30 @@ fn keyed(body: &str) -> Option<(String, Vec<String>)> {
         .iter()
         .all(|name| name.split_whitespace().count() <= 2 && name.chars().any(char::is_alphabetic));
     (field && short && names.len() >= 2).then(|| (key.to_lowercase(), names))
+}
+
+/// "`severity` (low, medium, high)": fields in backticks, each with the words that it may hold.
+fn in_brackets(body: &str) -> Vec<(String, Vec<String>)> {
+    let mut found = Vec::new();
+    for (at, _) in body.match_indices("` (") {
+        let Some(key) = body[..at].rsplit('`').next().filter(|key| is_key(key)) else { continue };
+        let Some(list) = body[at + 3..].split(')').next() else { continue };
+        let list = list.replace(" or ", ", ").replace(['|', '/'], ", ");
+        let names: Vec<String> = list
+            .split(',')
+            .map(|name| name.trim().trim_matches(['"', '`', '\'']).to_string())
+            .filter(|name| !name.is_empty())
+            .collect();
+        let word = |name: &String| name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '-'));
+        if names.len() >= 3 && names.iter().all(word) {
+            found.push((key.to_lowercase(), names));
+        }
+    }
+    found
+}
+
+fn is_key(key: &str) -> bool {
+    !key.is_empty() && key.len() <= 30 && key.chars().all(|c| c.is_alphanumeric() || c == '_')
 }
 
 /// Verbs that give a thing its label.

@@ -18,11 +18,19 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
                 && later.subject != Subject::Unstated
+                && (earlier.part == later.part || earlier.part.is_none() || later.part.is_none())
                 && (measure == other
                     && bound.excludes(second)
                     && is_comparable(measure, &earlier.subject, (bound, second))
                     || crosses((measure, bound), (other, second))
                     || crosses((other, second), (measure, bound)))
+        }
+        (Demand::Manner { axis: "sentence length", pole: "long" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "sentence length", pole: "long" }) => {
+            let each = |rule: &Requirement| rule.subject == Subject::Each("sentence".into());
+            *measure == Measure::Words
+                && (each(earlier) || each(later))
+                && bound.most.is_some_and(|most| most <= SHORT_SENTENCE)
         }
         (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
@@ -105,6 +113,9 @@ fn names_whole(requirement: &Requirement) -> bool {
 fn whole(requirement: &Requirement) -> bool {
     requirement.subject == Subject::Reply
 }
+
+/// Words up to which no sentence is long.
+const SHORT_SENTENCE: u32 = 15;
 
 /// Words from which a reply is not brief.
 const LONG: u32 = 600;

@@ -21,7 +21,7 @@ pub use pattern::Pattern;
 pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};
-use crate::lexicon::Hit;
+use crate::lexicon::{Hit, vocabulary};
 use crate::outline::Outline;
 use crate::source::Source;
 use crate::span::Span;
@@ -274,13 +274,32 @@ const PARTS: [&str; 29] = [
 /// "In the title", "for each table": the part that a sentence names.
 fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     let text = sight.source.text();
-    sight.words.within(sight.units[unit].text).windows(2).find_map(|pair| {
-        let lead = pair[0].text(text);
-        let thing = pair[1].lower(text);
-        let led =
-            ["the", "each", "every", "in", "for", "all"].iter().any(|word| lead.eq_ignore_ascii_case(word));
-        (led && PARTS.contains(&&*thing)).then(|| thing.into_owned())
-    })
+    sight
+        .words
+        .within(sight.units[unit].text)
+        .windows(2)
+        .find_map(|pair| {
+            let lead = pair[0].text(text);
+            let thing = pair[1].lower(text);
+            let led = ["the", "each", "every", "in", "for", "all"]
+                .iter()
+                .any(|word| lead.eq_ignore_ascii_case(word));
+            (led && PARTS.contains(&&*thing)).then(|| thing.into_owned())
+        })
+        .or_else(|| one_of_several(sight, unit))
+}
+
+/// "The newsletter text", "the Instagram text": one of several replies.
+fn one_of_several(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    let text = sight.source.text();
+    let words = sight.words.within(sight.units[unit].text);
+    let [the, which, whole, ..] = words else { return None };
+    let noun = !which.is_punctuation()
+        && !which.is(vocabulary::STOP | vocabulary::VERB)
+        && !["whole", "entire", "full", "final", "finished", "complete", "new"]
+            .contains(&&*which.lower(text));
+    (the.lower(text) == "the" && noun && whom::WHOLE.contains(&&*whole.lower(text)))
+        .then(|| which.lower(text).into_owned())
 }
 
 #[cfg(test)]

@@ -12,7 +12,7 @@ requirements! {
     number_words: "Return between ten and twelve names." => ["reply: 10 to 12 names"];
     dash: "Write 60–80 words per paragraph." => ["each paragraph: 60 to 80 words"];
     over_negated: "The title is never longer than 60 characters." => ["title: at most 60 characters"];
-    each_own: "Greet, answer and close, each in its own sentence." => ["reply: at least 2 sentences"];
+    each_own: "Greet, answer and close, each in its own sentence." => ["reply: at least 3 sentences"];
     limit_yourself: "Limit yourself to 3 bullets." => ["reply: at most 3 bullets"];
     part_in_brackets: "Copy the passage (25 words at most) that decides." => ["passage: at most 25 words"];
     of_a_part: "Write a teaser of two sentences." => ["teaser: exactly 2 sentences"];

@@ -3,6 +3,7 @@
 mod listed;
 mod times;
 
+use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 
@@ -54,11 +55,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     match &rule.demand {
         Demand::OneOf(choices) if matches!(rule.subject, Subject::Named(_)) => {
             let Subject::Named(key) = &rule.subject else { return None };
-            let (offset, length) = field(body, key)?;
-            let said = body[offset..offset + length].trim();
-            let known = said.is_empty() || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
-            let what = format!("`{said}` is none of {}", choices.join(", "));
-            (!known && !said.contains('|')).then(|| Breach { place: at(offset, length), what })
+            // A list of records holds the field several times.
+            let again = record::values(body, key).into_iter().map(|(offset, value)| (offset, value.len()));
+            field(body, key).into_iter().chain(again).find_map(|(offset, length)| {
+                let said = body[offset..offset + length].trim();
+                let known = said.is_empty() || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
+                let what = format!("`{said}` is none of {}", choices.join(", "));
+                (!known && !said.contains('|')).then(|| Breach { place: at(offset, length), what })
+            })
         }
         Demand::OneOf(choices) => {
             // "312, broken": the label stands behind the number of the thing.
