@@ -37,6 +37,7 @@ mod ledger;
 mod lexicon;
 mod likeness;
 mod limits;
+mod lines;
 mod message;
 mod numbering;
 mod outline;

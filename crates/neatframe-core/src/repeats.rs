@@ -91,7 +91,8 @@ fn same_limits(
             continue;
         }
         // "The code must stay below 30 lines": a line that says nothing else is about the whole.
-        let count = words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation()).count();
+        let plain = words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation());
+        let count = plain.take(SHORT + 1).count();
         let subject = match &rule.subject {
             Subject::Unstated if count <= ALONE && stays(rule.unit) => &Subject::Reply,
             // "- one or two words": what the list is about, and nothing else.

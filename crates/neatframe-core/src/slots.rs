@@ -274,7 +274,11 @@ fn shown_as_sample(text: &str, slot: &Slot) -> bool {
 /// True when the sentence is about a tag of this name.
 fn speaks_of_a_tag(text: &str, slot: &Slot, name: &str) -> bool {
     let rest = &text[slot.span.end()..];
-    let line = &rest[..rest.find('\n').unwrap_or(rest.len())];
+    let mut near = rest.len().min(LONGEST);
+    while !rest.is_char_boundary(near) {
+        near -= 1;
+    }
+    let line = rest[..near].lines().next().unwrap_or("");
     let closes = line.contains(&format!("</{name}>"));
     let head = text[..slot.span.start()].trim_end_matches(' ');
     let word = head.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("").to_ascii_lowercase();

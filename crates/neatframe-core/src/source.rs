@@ -1,5 +1,6 @@
 //! A prompt's text, kept byte for byte, and the way from bytes to lines and columns.
 
+use crate::lines::Lines;
 use crate::message::{Anchor, Message, MessageSpan};
 use crate::span::Span;
 use thiserror::Error;
@@ -75,7 +76,7 @@ pub struct Position {
 pub struct Source {
     text: String,
     body: usize,
-    lines: Vec<u32>,
+    lines: Lines,
     list: Option<Box<List>>,
 }
 
@@ -83,7 +84,7 @@ pub struct Source {
 #[derive(Clone, Debug)]
 struct List {
     file: String,
-    lines: Vec<u32>,
+    lines: Lines,
     messages: Vec<MessageSpan>,
     anchors: Vec<Anchor>,
 }
@@ -116,7 +117,7 @@ impl Source {
         if text[body..].trim().is_empty() {
             return Err(SourceError::Blank { bytes: text.len() });
         }
-        let lines = line_starts(&text);
+        let lines = Lines::of(&text);
         Ok(Source { text, body, lines, list: None })
     }
 
@@ -148,7 +149,7 @@ impl Source {
         if text.len() > LARGEST {
             return Err(SourceError::TooLarge { bytes: text.len() });
         }
-        let lines = line_starts(&text);
+        let lines = Lines::of(&text);
         let list = List { lines: file.lines, file: file.text, messages: spans, anchors };
         Ok(Source { text, body: 0, lines, list: Some(Box::new(list)) })
     }
@@ -184,7 +185,7 @@ impl Source {
 
     /// Number of lines; a last line without a line end counts.
     pub fn line_count(&self) -> usize {
-        self.lines.len() - usize::from(self.text.ends_with('\n'))
+        self.lines.count() - usize::from(self.text.ends_with('\n'))
     }
 
     /// The line end that the text uses first: `"\r\n"` or `"\n"`.
@@ -198,18 +199,16 @@ impl Source {
     /// Line and column in the file of a byte offset into the text.
     pub fn position(&self, at: usize) -> Position {
         match &self.list {
-            None => position(&self.text, &self.lines, self.body, at),
-            Some(list) => position(&list.file, &list.lines, 0, list.place(at)),
+            None => self.lines.position(&self.text, self.body, at),
+            Some(list) => list.lines.position(&list.file, 0, list.place(at)),
         }
     }
 
     /// The span of the text's line that holds a byte offset, without its line end.
     pub fn line_around(&self, at: usize) -> Span {
-        let line = self.lines.partition_point(|&start| start as usize <= at);
-        let start = self.lines[line - 1] as usize;
-        let end = self.lines.get(line).map_or(self.text.len(), |&next| next as usize);
-        let body = self.text[start..end].trim_end_matches(['\r', '\n']);
-        Span::new(start, start + body.len())
+        let line = self.lines.around(at, self.text.len());
+        let body = self.text[line.clone()].trim_end_matches(['\r', '\n']);
+        Span::new(line.start, line.start + body.len())
     }
 }
 
@@ -225,16 +224,6 @@ impl List {
         }
         place
     }
-}
-
-fn position(text: &str, lines: &[u32], body: usize, at: usize) -> Position {
-    let line = lines.partition_point(|&start| start as usize <= at);
-    let start = (lines[line - 1] as usize).max(body).min(at);
-    Position { line, column: 1 + text[start..at].chars().count() }
-}
-
-fn line_starts(text: &str) -> Vec<u32> {
-    std::iter::once(0).chain(memchr::memchr_iter(b'\n', text.as_bytes()).map(|at| at as u32 + 1)).collect()
 }
 
 #[cfg(test)]

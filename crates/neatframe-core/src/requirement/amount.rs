@@ -1,11 +1,12 @@
 //! Lengths and counts: "at most 80 words", "between three and five bullets", "each title under 60 characters".
 
 use super::measure::{Bound, Measure};
-use super::whom::{self, PARTS, WHOLE, singular};
+use super::whom::{self, CLAUSE, PARTS, WHOLE, singular};
 use super::{Demand, Requirement, Sight, Subject, is_exception};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
+use std::cell::OnceCell;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
 const BEFORE: [(&[&str], Side); 65] = [
@@ -91,15 +92,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let text = sight.source.text();
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
+    let exception = OnceCell::new();
+    let conditional = || *exception.get_or_init(|| is_exception(text, words));
     if let Some((place, measure, least)) = apart(text, words) {
         let demand =
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
-        found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
+        found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
     if let Some((place, measure, least)) = one_for_each(text, words) {
         let demand =
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
-        found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
+        found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
     let mut at = 0;
     while at < words.len() {
@@ -155,7 +158,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             span: place,
             subject,
             demand,
-            conditional: is_exception(text, words),
+            conditional: conditional(),
             part: None,
         });
         at = measure_at + 1;
@@ -261,7 +264,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         first = at - 1;
     }
     // "Never use more than 3 bullets", "No sentence is longer than 20 words": negated, the bound turns.
-    let negated = words[..first].iter().any(|word| word.is(vocabulary::NEGATION));
+    let negated = words[first.saturating_sub(CLAUSE)..first].iter().any(|word| word.is(vocabulary::NEGATION));
     // "Two sentences per turn at most": the bound stands behind the part.
     let per = if ["per", "a", "each", "every"].contains(&&*lower(measure_at + 1)) { 2 } else { 0 };
     let after = lower(measure_at + per + 1);
@@ -326,11 +329,13 @@ fn bare_count(sight: &Sight<'_>, unit: usize, words: &[Word], at: usize) -> Opti
     let asked = |back: usize| said(back).is_some_and(|word| ASKS.contains(&&*word));
     let asked = asked(1) || said(1).is_some_and(|word| matches!(&*word, "me" | "us")) && asked(2);
     let picked = said(1).is_some_and(|word| matches!(&*word, "best" | "top" | "favourite" | "favorite"));
-    let confined = words[..first].iter().any(|word| matches!(&*word.lower(text), "just" | "only"));
     let alone = first == 0 || said(1).is_some_and(|word| matches!(&*word, "," | ":"));
     if !ends || value < 2 || !(asked || picked || alone && matches!(side, Some(Side::Most | Side::Least))) {
         return None;
     }
+    let confined = words[first.saturating_sub(CLAUSE)..first]
+        .iter()
+        .any(|word| matches!(&*word.lower(text), "just" | "only"));
     let words_at = words[at].start;
     let units = sight.units[unit.saturating_sub(LOOK_BACK)..=unit].iter().rev();
     let measure = units.into_iter().find_map(|before| {

@@ -3,15 +3,20 @@
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
 use crate::lexicon::{POLES, Set, vocabulary};
+use std::cell::OnceCell;
 
 /// How many words before the pole a negation reaches.
 const REACH: usize = 3;
+
+/// How many words before a pole belong to its clause.
+const CLAUSE: usize = 10;
 
 /// Reads the poles that a unit asks for. A pole named in quotation marks is talked about, not asked for.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
+    let exception = OnceCell::new();
     for hit in sight.hits[unit].iter().filter(|hit| hit.set == Set::Pole) {
         let place = words[hit.first].span().cover(words[hit.last].span());
         if crate::checks::is_quoted(text, span, place.start()) {
@@ -25,20 +30,23 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         }
         // "Explain to a patient how …" is the task itself, and nothing beside an answer.
         let asked = pole.name == "an explanation" && hit.first == 0 && words[0].lower(text) == "explain";
-        let beside = words[..=hit.last].iter().any(|word| {
-            matches!(
-                &*word.lower(text),
-                "after" | "before" | "below" | "under" | "above" | "beneath" | "underneath" | "your"
-            )
-        });
-        if asked && !beside && sight.labels[unit].component == Some(Component::Task) {
+        let beside = || {
+            words[..=hit.last].iter().any(|word| {
+                matches!(
+                    &*word.lower(text),
+                    "after" | "before" | "below" | "under" | "above" | "beneath" | "underneath" | "your"
+                )
+            })
+        };
+        if asked && !beside() && sight.labels[unit].component == Some(Component::Task) {
             continue;
         }
         let from = hit.first.saturating_sub(REACH);
         let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
         let from = before.map_or(from, |at| from + at + 1);
         // "You can create files without asking" allows one thing and orders nothing.
-        let allows = words[..hit.first].iter().any(|word| matches!(&*word.lower(text), "can" | "may"));
+        let near = &words[hit.first.saturating_sub(CLAUSE)..hit.first];
+        let allows = near.iter().any(|word| matches!(&*word.lower(text), "can" | "may"));
         if allows && pole.axis == "asking back" && words[hit.first].lower(text) == "without" {
             continue;
         }
@@ -63,7 +71,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             && words.get(hit.last + 1).is_some_and(|next| {
                 matches!(&*next.lower(text), "about" | "involving" | "concerning" | "regarding")
             });
-        let conditional = !always && (bounded || is_exception(text, words));
+        let conditional = !always && (bounded || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

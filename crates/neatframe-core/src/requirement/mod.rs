@@ -231,8 +231,15 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     choice::lists(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);
+    let mut known: Option<(usize, Option<String>)> = None;
     for requirement in &mut found {
-        requirement.part = part_of(sight, requirement.unit);
+        let unit = requirement.unit;
+        let part = match known.take().filter(|(of, _)| *of == unit) {
+            Some((_, part)) => part,
+            None => part_of(sight, unit),
+        };
+        requirement.part.clone_from(&part);
+        known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
     found

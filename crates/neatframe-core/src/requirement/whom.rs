@@ -199,7 +199,9 @@ pub(super) fn of(
         return if general { Subject::Reply } else { Subject::Named(label) };
     }
     // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
-    let from = words[..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let near = first.saturating_sub(CLAUSE);
+    let stop = words[near..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
+    let from = stop.map_or(near, |at| near + at + 1);
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY)
     };
@@ -209,6 +211,9 @@ pub(super) fn of(
         ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
     if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
+
+/// A clause that is longer than this holds more than an order and its amount, in words.
+pub(super) const CLAUSE: usize = 40;
 
 /// Labels of fields that speak of the whole reply.
 const GENERAL: [&str; 10] =
