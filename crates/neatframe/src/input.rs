@@ -4,14 +4,15 @@ use crate::args::ReadAs;
 use crate::messages::{self, Form};
 use anyhow::{Context, Result, anyhow, bail};
 use neatframe_core::{LARGEST, Source};
+use std::collections::HashSet;
 use std::io::Read;
-use std::path::{Path, PathBuf};
+use std::path::{Component, Path, PathBuf};
 
 /// Endings of files that a folder is searched for; those of message lists besides, where they hold roles and contents.
 const ENDINGS: [&str; 5] = ["txt", "md", "markdown", "prompt", "xml"];
 
 /// Where a prompt comes from.
-#[derive(Clone, Debug, PartialEq, Eq)]
+#[derive(Clone, Debug, PartialEq, Eq, Hash)]
 pub(crate) enum Input {
     Stdin,
     File(PathBuf),
@@ -20,6 +21,16 @@ pub(crate) enum Input {
 impl Input {
     pub(crate) fn from_path(path: &Path) -> Input {
         if path.as_os_str() == "-" { Input::Stdin } else { Input::File(path.to_path_buf()) }
+    }
+
+    /// The input whatever way its path is written: `./notice.txt` is `notice.txt`.
+    fn plain(&self) -> Input {
+        match self {
+            Input::Stdin => Input::Stdin,
+            Input::File(path) => {
+                Input::File(path.components().filter(|part| *part != Component::CurDir).collect())
+            }
+        }
     }
 
     /// The name that people and programs see.
@@ -82,17 +93,17 @@ impl Input {
 /// The inputs that a call names, folders searched, in the order given; and what could not be searched.
 pub(crate) fn find(paths: &[PathBuf]) -> (Vec<Input>, Vec<(String, anyhow::Error)>) {
     let (mut inputs, mut failed) = (Vec::new(), Vec::new());
+    // A file that is named twice, or by itself and with its folder, is read once.
+    let mut known = HashSet::new();
     for path in paths {
-        if path.as_os_str() != "-" && path.is_dir() {
-            match search(path) {
-                Ok(found) => inputs.extend(found),
-                Err(error) => failed.push((path.display().to_string(), error)),
-            }
+        let found = if path.as_os_str() != "-" && path.is_dir() {
+            search(path)
         } else {
-            let input = Input::from_path(path);
-            if !inputs.contains(&input) {
-                inputs.push(input);
-            }
+            Ok(vec![Input::from_path(path)])
+        };
+        match found {
+            Ok(found) => inputs.extend(found.into_iter().filter(|input| known.insert(input.plain()))),
+            Err(error) => failed.push((path.display().to_string(), error)),
         }
     }
     (inputs, failed)
@@ -100,7 +111,7 @@ pub(crate) fn find(paths: &[PathBuf]) -> (Vec<Input>, Vec<(String, anyhow::Error
 
 fn search(folder: &Path) -> Result<Vec<Input>> {
     let mut found = Vec::new();
-    for entry in ignore::WalkBuilder::new(folder).sort_by_file_path(Ord::cmp).build() {
+    for entry in ignore::WalkBuilder::new(folder).sort_by_file_name(Ord::cmp).build() {
         let entry = entry.context("searching the folder")?;
         let wanted = entry
             .path()

@@ -126,3 +126,43 @@ fn checks_of_english_stand_aside_for_other_languages() {
     assert!(run.out.contains("open-tag") && run.out.contains("mixed-slots"), "{}", run.out);
     assert!(!run.out.contains("absent-part"), "{}", run.out);
 }
+
+#[test]
+fn a_file_that_is_named_twice_is_read_once() {
+    let folder = Folder::new();
+    folder.file("b.txt", GOOD);
+    folder.file("a.txt", GOOD);
+    let run = folder.run(&["review", "--format", "json", "b.txt", ".", "./b.txt", "a.txt"]);
+    let json: Value = serde_json::from_str(&run.out).unwrap();
+    let paths: Vec<&str> =
+        json["documents"].as_array().unwrap().iter().map(|d| d["path"].as_str().unwrap()).collect();
+    assert_eq!(paths, ["b.txt", "./a.txt"]);
+}
+
+#[test]
+fn a_template_of_an_agent_is_read_part_by_part() {
+    let folder = Folder::new();
+    folder.file(
+        "agent.txt",
+        "You are {name}, {description}.\n\nGOALS:\n1. Sell the last tickets of {day}.\n\nRULES:\n\
+         1. Ask nobody for help.\n2. Sell no ticket twice.\n\nTOOLS:\n1. sell: sells one ticket to a guest.\n\n\
+         Use the following format:\nThought: what you make of it\nTool: one of [{tools}]\nResult: what came back\n",
+    );
+    let run = folder.run(&["review", "--format", "json", "agent.txt"]);
+    let json: Value = serde_json::from_str(&run.out).unwrap();
+    let text = std::fs::read_to_string(folder.path().join("agent.txt")).unwrap();
+    let component = |needle: &str| {
+        let at = text.find(needle).unwrap() as u64;
+        let parts = json["documents"][0]["parts"].as_array().unwrap();
+        let part = parts
+            .iter()
+            .find(|part| part["start"].as_u64().unwrap() <= at && at < part["end"].as_u64().unwrap());
+        part.map(|part| part["component"].as_str().unwrap().to_string())
+    };
+    assert_eq!(component("You are").as_deref(), Some("role"));
+    assert_eq!(component("Sell the last").as_deref(), Some("task"));
+    assert_eq!(component("Ask nobody").as_deref(), Some("constraints"));
+    assert_eq!(component("sell: sells").as_deref(), Some("context"));
+    assert_eq!(component("Use the following").as_deref(), Some("output_format"));
+    assert_eq!(component("Thought:").as_deref(), Some("output_format"));
+}

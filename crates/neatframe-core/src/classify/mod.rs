@@ -125,6 +125,9 @@ const ALSO: Scores = [0.25, 0.2, 0.4, 0.6, 0.2, 0.15];
 /// The share of belief below which words for a shape speak of something else: "answer in two sentences" bounds a length.
 const SHAPE: f32 = 0.04;
 
+/// From which share of belief an order under a title for rules may be one.
+const RULED: f32 = 0.15;
+
 /// Labels every unit.
 pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
     let mut observer = Observer::new(reading);
@@ -189,6 +192,12 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
         if quoted.goes_on(reading, unit) {
             towards(Component::Examples, &mut shares);
+        }
+        // Under a title for rules an order is a rule sooner than a step.
+        let ruled = observer.titles[unit.section] == Some(Component::Constraints);
+        if ruled && shares[Component::Constraints.index()] >= RULED {
+            shares[Component::Constraints.index()] += shares[Component::Task.index()] / 2.0;
+            shares[Component::Task.index()] /= 2.0;
         }
         decide(label, &shares);
         quoted.note(reading, unit, label.component);

@@ -29,11 +29,14 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     let opening = (0..review.units().len()).find(|unit| !dropped.contains(unit)).unwrap_or(0);
     let units = review.units();
     let mut chunks: Vec<Chunk> = Vec::new();
+    let forms = forms(review);
     let mut enclosed_until = 0;
     for index in 0..units.len() {
         // What follows a fence or tag that closes is not what the mark belongs to.
         let closed = index > 0 && index == enclosed_until;
+        let form = forms.partition_point(|form| form.end <= index);
         let joins = index < enclosed_until
+            || forms.get(form).is_some_and(|form| form.start < index)
             || chunks.last().is_some_and(|last| leans(review, last, index, opening, closed));
         let end = enclosure_end(review, index);
         if end > index + 1 {
@@ -68,6 +71,37 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         chunk.is_input |= is_material(review, chunk);
     }
     chunks
+}
+
+/// Labelled lines that a form is made of: "Thought: …", "Tool: one of {tools}", "Result: …".
+const LINES: usize = 4;
+
+/// The units of forms: labelled lines one right below the other, most of which show what the answer looks like. The others
+/// among them belong to the form. Each as its first unit and the unit past its last.
+fn forms(review: &Review) -> Vec<Range<usize>> {
+    let units = review.units();
+    let text = review.source().text();
+    let below = |unit: usize| {
+        let between = &text[units[unit - 1].text.end()..units[unit].text.start()];
+        units[unit].kind != UnitKind::Mark && between.matches('\n').count() <= 1
+    };
+    let mut runs: Vec<Range<usize>> = Vec::new();
+    for unit in 0..units.len() {
+        match runs.last_mut().filter(|run| run.end == unit && unit > 0 && below(unit)) {
+            Some(run) => run.end = unit + 1,
+            None => runs.push(unit..unit + 1),
+        }
+    }
+    let is_form = |run: &Range<usize>| {
+        let lines = run.clone().filter(|&unit| matches!(units[unit].kind, UnitKind::Field | UnitKind::Turn));
+        let shown = |unit: &usize| {
+            matches!(review.labels()[*unit].component, Some(Component::OutputFormat | Component::Examples))
+        };
+        let count = lines.clone().count();
+        count >= LINES && lines.filter(shown).count() * 4 >= count * 3
+    };
+    runs.retain(is_form);
+    runs
 }
 
 /// "The code below", and a block of code that nothing leads to: the material, whatever its lines read like.

@@ -311,8 +311,14 @@ fn leans_on_context(review: &Review, chunks: &[Chunk]) -> bool {
         .is_some_and(|at| chunks[at].component == Some(Component::Context) && !chunks[at].is_input);
     let text = review.source().text();
     let first = review.words_of(chunks[task].units.start);
-    behind && first.iter().any(|word| POINTERS.contains(&&*word.lower(text)))
+    // "Write it for me" says nothing else of what it asks for.
+    let bare = first.len() <= BARE
+        && first.iter().any(|word| matches!(&*word.lower(text), "it" | "this" | "that" | "one"));
+    behind && (bare || first.iter().any(|word| POINTERS.contains(&&*word.lower(text))))
 }
+
+/// The most words and signs of an ask that names nothing.
+const BARE: usize = 7;
 
 /// A body with more lines at its end, as items where it ends in a list.
 fn with_lines<'a>(body: &str, lines: impl Iterator<Item = &'a str>, newline: &str) -> String {

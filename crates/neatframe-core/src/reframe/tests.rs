@@ -355,3 +355,15 @@ proptest! {
         }
     }
 }
+
+#[test]
+fn a_form_of_labelled_lines_stays_whole() {
+    let form = "Question: the question that you have to answer\nThought: what you make of it\nTool: one of [{tools}]\n\
+        Tool Input: what goes into the tool\nResult: what the tool gave back\nAnswer: the answer to the question";
+    let text = format!(
+        "Answer the question of the guest with the help of the tools.\nNever guess a fare.\n\
+         You have access to these tools:\n\n{{tool_list}}\n\nUse this form:\n\n{form}\n\nQuestion: {{question}}\n"
+    );
+    let out = with(&text, &Wishes::default());
+    assert!(out.text.contains(form), "{}", out.text);
+}
