@@ -206,3 +206,14 @@ fn the_readme_lists_every_check() {
         assert!(!meta.summary.is_empty() && !meta.why.is_empty(), "{}", meta.id);
     }
 }
+
+#[test]
+fn a_step_that_goes_takes_its_own_references_with_it() {
+    let text = "Sell tickets.\n\n1. Ask for the day of the crossing.\n2. Name the boat and the pier.\n\
+        3. For bicycles, go on as in step 4.\n4. Take the fare.\n\nAt night:\n\n1. Ask for the lamp.\n\
+        2. Light the lamp.\n3. For bicycles, go on as in step 4.\n4. Close the hatch of the lamp.\n";
+    let read = read(text);
+    for finding in read.findings().iter().filter(|finding| !finding.fix.is_empty()) {
+        assert!(neatframe_core::apply(text, &finding.fix).is_ok(), "{finding:?}");
+    }
+}

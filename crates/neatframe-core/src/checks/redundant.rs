@@ -152,7 +152,11 @@ fn removal(case: &Case<'_>, unit: usize, twin: usize) -> Vec<Edit> {
             // Each look reads all numbers, so in a prompt of very many units the step stays.
             let short = case.units.len() <= super::steps::MOST_UNITS && !holds_more;
             let mended = short.then(|| super::steps::closed_up(case, piece.lead, twin)).flatten();
-            mended.map_or_else(Vec::new, |edits| [vec![line], edits].concat())
+            mended.map_or_else(Vec::new, |mut edits| {
+                // A number in the step that goes needs no mending.
+                edits.retain(|edit| !line.span.overlaps(edit.span));
+                [vec![line], edits].concat()
+            })
         }
         true => vec![line],
         false => super::cut(case.source.text(), *text, "", false),
