@@ -149,6 +149,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         after.checked_sub(1)
     };
     let mut quoted = OpenQuote::default();
+    let mut sampled: Option<usize> = None;
     for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
@@ -189,6 +190,16 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         } else if announces_a_sample(reading, index) {
             towards(Component::Examples, &mut shares);
         }
+        // "Reply: {"boat": "Merle"}" right below a sample's input is its answer.
+        let answers = matches!(unit.kind, UnitKind::Field | UnitKind::Turn)
+            && sampled.is_some_and(|end: usize| {
+                let text = reading.source.text();
+                text[end..unit.text.start()].matches('\n').count() <= 1
+                    && text[unit.text.range()].contains("{\"")
+            });
+        if answers {
+            towards(Component::Examples, &mut shares);
+        }
         // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
         if quoted.goes_on(reading, unit) {
             towards(Component::Examples, &mut shares);
@@ -201,6 +212,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         }
         decide(label, &shares);
         quoted.note(reading, unit, label.component);
+        sampled = Some(unit.text.end()).filter(|_| label.component == Some(Component::Examples));
         let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
         if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
             label.also.push(Component::Constraints);

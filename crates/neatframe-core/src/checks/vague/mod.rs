@@ -1,0 +1,221 @@
+//! Words that two careful readers would carry out differently.
+
+mod pinned;
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::finding::{Family, Severity};
+use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
+use crate::requirement::{Demand, Measure, Requirement, Subject};
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use pinned::is_pinned;
+
+/// An unmeasured quality, an amount with no number, a decision left open, an open end.
+pub(super) struct UnmeasuredWording;
+
+static META: Meta = Meta {
+    id: "unmeasured-wording",
+    family: Family::Vague,
+    severity: Severity::Warning,
+    summary: "words that two readers would carry out differently",
+    write: "A number, a name, a sample, or the words that you want to see: \"at most 60 words\", not \"short\".",
+    on: true,
+    english: true,
+    why: "The model settles for the most common reading, which is rarely yours.",
+    bad: &[
+        "Write a nice notice for the quay.",
+        "List the delays, the causes, etc.",
+        "Add a photo when appropriate.",
+        "Keep the notice short.",
+        "Write something useful for the crew.",
+    ],
+    good: &[
+        "Keep the notice short: at most 60 words.",
+        "Write a friendly notice, for example \"Hop on, there is room\".",
+        "Begin with the words \"Nice to see you\".",
+        "List the delays and the causes.",
+        "Answer well within the limit, as well as the follow-up.",
+    ],
+};
+
+/// The most words of one unit that are looked at.
+const MOST: usize = 12;
+
+impl Check for UnmeasuredWording {
+    fn meta(&self) -> &'static Meta {
+        &META
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let length_stated = case.requirements.iter().any(states_length);
+        let asks: Vec<usize> = case.demands().collect();
+        let eligible = |unit: &usize| {
+            !case.repeats.contains_key(unit)
+                && (asks.binary_search(unit).is_ok() || orders_in_passing(case, *unit))
+        };
+        for unit in (0..case.units.len()).filter(eligible) {
+            let words = case.words_of(unit);
+            let vague: Vec<&Hit> = case.hits[unit]
+                .iter()
+                .filter(|hit| hit.set == Set::Vague && VAGUE[hit.entry as usize].kind != VagueKind::Plain)
+                .take(MOST)
+                .filter(|hit| {
+                    let padded = |other: &Hit| {
+                        matches!(other.set, Set::Padding | Set::Hedge)
+                            && other.first <= hit.last
+                            && hit.first <= other.last
+                    };
+                    !case.is_quoted(unit, words[hit.first].start as usize)
+                        && !in_a_slot(case, words[hit.first].start as usize)
+                        && !case.hits[unit].iter().any(padded)
+                        && (!presses(case, words, hit) || !case.hits[unit].iter().any(is_padding))
+                        && !case.settings.words.allows(words, hit.first, hit.last)
+                        && !is_pinned(case, unit, words, hit, length_stated)
+                })
+                .collect();
+            for (first, last) in case.settings.words.vague(words) {
+                let span = words[first].span().cover(words[last].span());
+                let message = format!("`{}` is on the house's list of vague words", case.shown(span));
+                sink.report(span, message, "give a number, a name or a sample");
+            }
+            let Some(first) = vague.first() else { continue };
+            let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
+            let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.shown(span(hit)))).collect();
+            let verb = if named.len() == 1 { "leaves" } else { "leave" };
+            let message =
+                format!("{} {verb} {}", join(&named), VAGUE[first.entry as usize].kind.leaves_open());
+            let whole =
+                vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
+            sink.report(whole, message, VAGUE[first.entry as usize].write);
+        }
+    }
+}
+
+/// "{your short reasoning}": what the model is to write there.
+fn in_a_slot(case: &Case<'_>, at: usize) -> bool {
+    let after = case.slots.partition_point(|slot| slot.span.end() <= at);
+    case.slots.get(after).is_some_and(|slot| slot.span.start() < at)
+}
+
+fn is_padding(hit: &Hit) -> bool {
+    hit.set == Set::Padding
+}
+
+/// "Be absolutely sure to carefully check": one more word of the same pressing.
+fn presses(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
+    let lower = words[hit.first].lower(case.source.text());
+    hit.first == hit.last && matches!(&*lower, "carefully" | "thoroughly" | "properly" | "diligently")
+}
+
+/// Background that holds an order as well: "so make a plan and keep it cheap", "and now you answer it".
+fn orders_in_passing(case: &Case<'_>, unit: usize) -> bool {
+    let prose = matches!(case.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
+    if !prose || case.labels[unit].component != Some(Component::Context) {
+        return false;
+    }
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    words.windows(2).enumerate().any(|(at, pair)| {
+        let leads = matches!(&*pair[0].lower(text), "so" | "and" | "please" | "now" | "then");
+        let verb =
+            pair[1].is(vocabulary::VERB) && !pair[1].is(vocabulary::STOP) || pair[1].lower(text) == "do";
+        let object = words.get(at + 2).is_some_and(|next| {
+            matches!(&*next.lower(text), "it" | "a" | "an" | "the" | "this" | "them" | "me" | "us")
+        });
+        let you = pair[0].lower(text) == "you" && words[..at].iter().any(|word| word.lower(text) == "now");
+        (leads || you) && verb && object
+    })
+}
+
+/// An ask about something that is nowhere.
+pub(super) struct NoReferent;
+
+static REFERENT: Meta = Meta {
+    id: "no-referent",
+    family: Family::Vague,
+    severity: Severity::Warning,
+    summary: "an ask about `it` or `this` with nothing that it could be",
+    write: "The material itself, or a slot: \"Shorten the text below: {{text}}\".",
+    on: true,
+    english: true,
+    why: "With nothing to work on, the model asks back, or makes something up.",
+    bad: &["Make it shorter.", "Can you fix this?"],
+    good: &[
+        "Make it shorter.\n\n{{text}}",
+        "We wrote a notice about the winter timetable. Make it shorter: at most 60 words.",
+        "Shorten this: the ferry is late because of the fog on the sound.",
+    ],
+};
+
+/// Words from which a prompt holds something that `it` can mean.
+const MATERIAL: usize = 14;
+
+impl Check for NoReferent {
+    fn meta(&self) -> &'static Meta {
+        &REFERENT
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let text = case.source.text();
+        let words: Vec<&Word> = case.words.all().iter().filter(|word| !word.is_punctuation()).collect();
+        let alone = words.len() < MATERIAL
+            && case.slots.is_empty()
+            && case.layers.is_empty()
+            && case.source.messages().is_empty();
+        let held = case.units.iter().any(|unit| !matches!(unit.kind, UnitKind::Sentence))
+            || text.contains([':', '"', '`', '“']);
+        if !alone || held {
+            return;
+        }
+        let pointer = words.iter().take(6).find(|word| {
+            let lower = word.lower(text);
+            ["it", "this", "these", "them"].contains(&&*lower)
+        });
+        let before = pointer.map(|word| words.iter().filter(|other| other.start < word.start));
+        let bare = before.is_some_and(|mut before| {
+            before.all(|word| word.is(vocabulary::VERB | vocabulary::STOP | vocabulary::COURTESY))
+        });
+        // "this notice" names the thing; "this" alone does not.
+        let alone = pointer.is_some_and(|word| {
+            let next = words.iter().find(|other| other.start > word.start);
+            word.lower(text) != "this" || next.is_none_or(|next| next.is(vocabulary::STOP))
+        });
+        if let Some(word) = pointer.filter(|_| bare && alone) {
+            let message = format!("`{}` has nothing to stand for", word.text(text));
+            sink.report(
+                word.span(),
+                message,
+                "put the material in, or a slot such as `{{text}}`, and name it",
+            );
+        }
+    }
+}
+
+impl VagueKind {
+    fn leaves_open(self) -> &'static str {
+        match self {
+            VagueKind::Quality => "the standard open",
+            VagueKind::Quantity => "the amount open",
+            VagueKind::Length => "the length open",
+            VagueKind::Deferral => "the decision open",
+            VagueKind::OpenEnd => "the list open",
+            VagueKind::Bare | VagueKind::Plain => "open what is meant",
+        }
+    }
+}
+
+fn join(named: &[String]) -> String {
+    match named {
+        [] => String::new(),
+        [one] => one.clone(),
+        [head @ .., last] => format!("{} and {last}", head.join(", ")),
+    }
+}
+
+/// True when a requirement says how long the reply is.
+fn states_length(rule: &Requirement) -> bool {
+    matches!(rule.subject, Subject::Reply | Subject::Unstated)
+        && matches!(&rule.demand, Demand::Amount { measure, .. } if !matches!(measure, Measure::Items(_)))
+}
