@@ -118,3 +118,65 @@ impl OpenQuote {
         };
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use crate::component::Component::{self, Context, Examples, Role, Task};
+    use crate::ledger::Uncounted;
+    use crate::review::{Settings, review};
+    use crate::source::Source;
+
+    /// What each unit of a prompt is for.
+    fn read(text: &str) -> Vec<Option<Component>> {
+        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+        let review = review(source, &Settings::default(), &Uncounted);
+        review.labels().iter().map(|label| label.component).collect()
+    }
+
+    #[test]
+    fn a_persona_may_be_a_slot() {
+        assert_eq!(
+            read("You are {name}, {description}.\nWrite the notice for the quay."),
+            [Some(Role), Some(Task)]
+        );
+        assert_eq!(
+            read("Act as a {{profession}}.\nWrite the notice for the quay."),
+            [Some(Role), Some(Task)]
+        );
+    }
+
+    #[test]
+    fn a_label_with_a_slot_takes_the_input_in() {
+        let labels = read("Answer the guest's question about the boat.\n\nQuestion: {question}\n");
+        assert_eq!(labels, [Some(Task), Some(Context)]);
+    }
+
+    #[test]
+    fn a_place_for_the_input_may_be_in_words() {
+        let labels = read("Sum up the log of the boat.\n\n[paste the log]\n");
+        assert_eq!(labels.last(), Some(&Some(Context)));
+    }
+
+    #[test]
+    fn greetings_carry_nothing() {
+        assert_eq!(read("Hello there!\nSell tickets for the boat.")[0], None);
+        assert_eq!(read("Sell tickets for the boat.\nThanks in advance!")[1], None);
+    }
+
+    #[test]
+    fn a_quoted_sample_goes_on_to_its_end() {
+        let labels = read(
+            "Guide the guest to a ticket.\n\nFor example, you write \"You have the day. Which boat do you take?\"\n",
+        );
+        assert_eq!(&labels[1..], [Some(Examples), Some(Examples)]);
+    }
+
+    #[test]
+    fn a_record_below_the_input_of_a_sample_is_its_answer() {
+        let labels = read(
+            "Sort each slip by boat.\n\nExample:\nReport: the lamp of the Merle is out\n\
+             Reply: {\"boat\": \"Merle\", \"part\": \"lamp\"}\n",
+        );
+        assert_eq!(labels.last(), Some(&Some(Examples)));
+    }
+}

@@ -260,3 +260,99 @@ pub(super) fn label(text: &str, line: Span) -> Option<(Span, usize)> {
     let from = from + (after.len() - after.trim_start().len());
     Some((Span::new(line.start() + shift, line.start() + shift + name.len()), from.min(line.end())))
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn whole(text: &str) -> Span {
+        Span::new(0, text.len())
+    }
+
+    #[test]
+    fn headings_have_one_to_six_signs_and_a_title() {
+        let title = |text: &str| {
+            heading(text, whole(text)).map(|(level, span)| (level, text[span.range()].to_string()))
+        };
+        assert_eq!(title("# Task"), Some((1, "Task".into())));
+        assert_eq!(title("###### Deep ##"), Some((6, "Deep".into())));
+        assert_eq!(title("##Task"), Some((2, "Task".into())));
+        assert_eq!(title("#hashtag"), None);
+        assert_eq!(title("####### Seven"), None);
+        assert_eq!(title("## Tone: plain"), Some((2, "Tone: plain".into())));
+        // A label with its text is no heading.
+        assert_eq!(title("## Tone: Plain words. Name the boat first."), None);
+    }
+
+    #[test]
+    fn rows_of_one_sign_part() {
+        for row in ["---", "=====", "* * *", "\"\"\"", "######", "...", "─────"] {
+            assert!(is_rule(row), "{row}");
+        }
+        for other in ["--", "-=-", "abc", "", "1.1", "a---"] {
+            assert!(!is_rule(other), "{other}");
+        }
+    }
+
+    #[test]
+    fn names_stand_between_signs() {
+        let name = |text: &str| ruled_title(text, whole(text)).map(|span| text[span.range()].to_string());
+        assert_eq!(name("---Role---").as_deref(), Some("Role"));
+        assert_eq!(name("=== What you know ===").as_deref(), Some("What you know"));
+        assert_eq!(name("### Instruction ###").as_deref(), Some("Instruction"));
+        assert_eq!(name("-Goal-").as_deref(), Some("Goal"));
+        assert_eq!(name("-Real Data-").as_deref(), Some("Real Data"));
+        for other in ["-goal-", "- Goal -", "-Goal", "-2-", "*Goal*", "**Goal**", "-A b c d e-"] {
+            assert_eq!(name(other), None, "{other}");
+        }
+    }
+
+    #[test]
+    fn bold_lines_and_brackets_are_titles_where_they_are_all_of_the_line() {
+        let bold = |text: &str| bold_title(text, whole(text)).map(|span| text[span.range()].to_string());
+        assert_eq!(bold("**Rules:**").as_deref(), Some("Rules"));
+        assert_eq!(bold("__Rules__:").as_deref(), Some("Rules"));
+        assert_eq!(bold("**Name** the boat"), None);
+        assert_eq!(bold("**A whole sentence.**"), None);
+        let name = |text: &str| bracketed(text, whole(text)).map(|span| text[span.range()].to_string());
+        assert_eq!(name("[Question]").as_deref(), Some("Question"));
+        assert_eq!(name("[Insert text here]"), None);
+        assert_eq!(name("[a lower name]"), None);
+    }
+
+    #[test]
+    fn markers_of_items_have_a_blank_behind_them() {
+        let marker = |text: &str| item_marker(text, whole(text)).map(|(span, ordered)| (span.len(), ordered));
+        assert_eq!(marker("- boat"), Some((2, false)));
+        assert_eq!(marker("•  boat"), Some(("•  ".len(), false)));
+        assert_eq!(marker("12. boat"), Some((4, true)));
+        assert_eq!(marker("(3) boat"), Some((4, true)));
+        assert_eq!(marker("2.1 boat"), None);
+        assert_eq!(marker("2.1. boat"), Some((5, true)));
+        assert_eq!(marker("iv. boat"), Some((4, true)));
+        assert_eq!(marker("C2. boat"), Some((4, true)));
+        assert_eq!(marker("Step 3: boat"), Some((8, true)));
+        for other in ["-boat", "1.boat", "3 boats", "A. Penhale sails", "- "] {
+            assert_eq!(marker(other), None, "{other}");
+        }
+    }
+
+    #[test]
+    fn labels_stand_before_a_colon_or_in_capitals_before_a_dash() {
+        let named = |text: &str| {
+            label(text, whole(text))
+                .map(|(name, from)| (text[name.range()].to_string(), text[from..].to_string()))
+        };
+        let pair = |name: &str, rest: &str| Some((name.to_string(), rest.to_string()));
+        assert_eq!(named("Tone: plain"), pair("Tone", "plain"));
+        assert_eq!(named("**Tone:** plain"), pair("Tone", "plain"));
+        assert_eq!(named("TONE - plain"), pair("TONE", "plain"));
+        assert_eq!(named("## Tone: plain words"), pair("Tone", "plain words"));
+        assert_eq!(named("Tone:"), pair("Tone", ""));
+        for other in
+            ["Tone - plain", "at 7:30 sharp", "see http://x", "a \"b\": c", "one two three four five six: x"]
+        {
+            assert_eq!(named(other), None, "{other}");
+        }
+    }
+}

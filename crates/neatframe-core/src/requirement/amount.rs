@@ -99,14 +99,18 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
-    if let Some((place, measure, least)) = one_for_each(text, words) {
+    let each = one_for_each(text, words);
+    let one = each.as_ref().map(|(at, ..)| *at);
+    if let Some((_, place, measure, least)) = each {
         let demand =
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
     let mut at = 0;
     while at < words.len() {
-        let Some((first, bound, measure_at)) = amount_at(text, words, at) else {
+        // The "one" of "one slide for each" counts nothing by itself.
+        let amount = amount_at(text, words, at).filter(|_| one != Some(at));
+        let Some((first, bound, measure_at)) = amount else {
             found.extend(bare_count(sight, unit, words, at));
             at += 1;
             continue;
@@ -196,7 +200,7 @@ fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
 const MOST_PARTS: u32 = 6;
 
 /// "One slide for each of the 11 sites": as many slides as there are sites, at least.
-fn one_for_each(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
+fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, Measure, u32)> {
     let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
     (0..words.len()).find_map(|at| {
         let opens = matches!(&*lower(at), "one" | "a" | "an") && lower(at + 2) == "for";
@@ -205,7 +209,7 @@ fn one_for_each(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
         let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
         let count = number(text, *words.get(count_at)?)?;
         let measure = Measure::named(&lower(at + 1))?;
-        Some((words[at].span().cover(words[count_at].span()), measure, count))
+        Some((at, words[at].span().cover(words[count_at].span()), measure, count))
     })
 }
 

@@ -49,4 +49,16 @@ requirements! {
     unknown_subject: "Assume that the reader has never heard of the harbour." => ["reply: what the reader knows: nothing"];
     numbered: "Number the steps." => ["reply: numbering: numbered"];
     plain_text: "Plain text, no formatting." => ["reply: markup: no Markdown", "reply: headings: no headings"];
+    each_in_a_sentence_of_its_own: "Give the fare, the pier and the hour, each in a sentence of its own." => ["reply: at least 3 sentences"];
+    one_for_each_of: "It needs one slide for each of the 11 piers." => ["reply: at least 11 slides"];
+    one_for_every_one: "Write one caption for every 4 boats." => ["reply: at least 4 captions"];
+    choices_in_brackets: "For each fault give `item`, `grade` (low, mid, high)." => ["grade: one of low, mid, high"];
+    two_words_in_brackets: "Give `item` and `grade` (low, high)." => [];
+    daily: "Train every day." => ["reply: how often: daily"];
+    some_days: "Plan three sessions a week." => ["reply: exactly 3 sessions", "reply: how often: some days"];
+    a_level_of_headings: "Write each pier as a level-3 heading." => ["reply: headings: headings"];
+    a_list_of_questions: "Ask in a single list of three questions." => ["reply: questions at a time: several", "not stated: exactly 3 questions"];
+    agreed_before: "Send nothing before the guest has agreed to it." => ["reply: `Send nothing` before `the guest has agreed to it`", "reply: asking back: ask first"];
+    a_permission: "You can add a line to the log without asking." => [];
+    an_order_without_asking: "Add a line to the log without asking." => ["reply: asking back: no questions"];
 }
