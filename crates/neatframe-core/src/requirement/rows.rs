@@ -50,7 +50,7 @@ requirements! {
     numbered: "Number the steps." => ["reply: numbering: numbered"];
     plain_text: "Plain text, no formatting." => ["reply: markup: no Markdown", "reply: headings: no headings"];
     each_in_a_sentence_of_its_own: "Give the fare, the pier and the hour, each in a sentence of its own." => ["reply: at least 3 sentences"];
-    one_for_each_of: "It needs one slide for each of the 11 piers." => ["reply: at least 11 slides"];
+    one_for_each_of: "Write one slide for each of the 11 piers." => ["reply: at least 11 slides"];
     one_for_every_one: "Write one caption for every 4 boats." => ["reply: at least 4 captions"];
     choices_in_brackets: "For each fault give `item`, `grade` (low, mid, high)." => ["grade: one of low, mid, high"];
     two_words_in_brackets: "Give `item` and `grade` (low, high)." => [];

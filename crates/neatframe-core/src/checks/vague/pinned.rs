@@ -109,11 +109,11 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         && words
             .get(hit.last + 3)
             .is_some_and(|next| next.is_punctuation() || matches!(&*next.lower(text), "or" | "and"));
-    // "Longer is not better" and "good with children" ask for no length and no standard.
     // "400 words would be good" is a wish.
     let wished = hit.first >= 2
         && lower(Some(hit.first - 1)).is_some_and(|word| word == "be")
         && lower(Some(hit.first - 2)).is_some_and(|word| word == "would");
+    // "Longer is not better" and "good with children" ask for no length and no standard.
     let denied = lower(Some(hit.last + 1)).is_some_and(|word| word == "is" || word == "are")
         && lower(Some(hit.last + 2)).is_some_and(|word| word == "not" || word == "no");
     // "A well-informed reader", "saying that a question was great".
@@ -174,8 +174,8 @@ fn paired_with_plain(text: &str, words: &[Word], hit: &Hit) -> bool {
             })
     };
     let tone = matches!(&*words[hit.first].lower(text), "friendly" | "warm" | "polite" | "kind" | "formal");
-    tone && joined(hit.last + 1, Some(hit.last + 2))
-        || tone && hit.first > 0 && joined(hit.first - 1, hit.first.checked_sub(2))
+    tone && (joined(hit.last + 1, Some(hit.last + 2))
+        || hit.first > 0 && joined(hit.first - 1, hit.first.checked_sub(2)))
 }
 
 /// "As few lines as the fix needs".
@@ -209,29 +209,23 @@ fn after_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
 fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let label = case.text(piece.lead).to_lowercase();
-    let tells = |title: &str| {
-        ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| title.contains(word))
-    };
-    piece.kind == PieceKind::Field && tells(&label)
+    piece.kind == PieceKind::Field
+        && ["tone", "voice", "style", "manner", "register", "mood"].iter().any(|word| label.contains(word))
 }
 
 /// "You are a helpful assistant": whom the model plays, not what it is to do.
 fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
     const REACH: usize = 7;
-    let opens = case.words_of(unit).iter().take(3).any(|word| {
-        ["you", "act", "as", "you're"]
-            .iter()
-            .any(|known| word.text(case.source.text()).eq_ignore_ascii_case(known))
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let opens = words.iter().take(3).any(|word| {
+        ["you", "act", "as", "you're"].iter().any(|known| word.text(text).eq_ignore_ascii_case(known))
     });
     // "Nurse with long experience": a persona without a verb.
-    let bare = !case
-        .words_of(unit)
-        .iter()
-        .any(|word| word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL));
-    let opens = opens || bare;
+    let told = vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL;
+    let opens = opens || !words.iter().any(|word| word.is(told));
     // "You are the greatest, most gifted clerk": still one phrase.
-    let comma = case.words_of(unit)[..hit.first].iter().position(|word| word.is_punctuation());
-    let words = case.words_of(unit);
+    let comma = words[..hit.first].iter().position(|word| word.is_punctuation());
     let goes_on = words.get(hit.last + 1).is_some_and(|next| !next.is_punctuation());
     let one_phrase = comma.is_none_or(|comma| hit.first - comma <= 2 && goes_on);
     one_phrase
