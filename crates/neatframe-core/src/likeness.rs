@@ -31,6 +31,8 @@ const FRAMING: &[&str] = &[
     "also",
     "answer",
     "answers",
+    "appear",
+    "appears",
     "base",
     "based",
     "be",
@@ -279,7 +281,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             matches!(&*lower, "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete");
         let solely = matches!(&*lower, "solely" | "exclusively" | "strictly");
         only |= solely || lower == "only" || lower == "just" && gist.stems.is_empty();
-        beyond |= ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
+        // "Nothing but the log".
+        let but = at > 0 && lower == "but" && words[at - 1].lower(text) == "nothing";
+        beyond |= but || ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
         if word.is_punctuation() || solely || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
         }

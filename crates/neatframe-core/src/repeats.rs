@@ -86,7 +86,8 @@ fn same_limits(
     let stays = |unit: usize| words.within(units[unit].text).iter().any(binds);
     for rule in requirements {
         let Demand::Amount { measure, bound } = &rule.demand else { continue };
-        let limit = bound.most;
+        // "Under 120 words" leaves 119, and means what "at most 120 words" means.
+        let limit = bound.most.map(|most| if most >= 19 && most % 10 == 9 { most + 1 } else { most });
         if rule.conditional || limit.is_none() {
             continue;
         }

@@ -155,7 +155,73 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
     }
     close(&mut found, &mut open);
+    name_inputs(case, &mut found);
+    name_answers(case, &mut found);
     found
+}
+
+/// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
+fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
+    if found.iter().all(|shown| shown.side != Side::Other) {
+        return;
+    }
+    let label_at = |place: usize| {
+        let unit = &case.units[case.units.partition_point(|unit| unit.text.end() <= place)..].first()?;
+        let piece = &case.outline.pieces[unit.pieces.start];
+        let label = match piece.kind {
+            PieceKind::Turn | PieceKind::Field => piece.lead,
+            _ => case.outline.sections.get(unit.section).filter(|section| section.mark != Mark::Root)?.title,
+        };
+        Some(case.text(label).to_lowercase())
+    };
+    let taken: Vec<String> =
+        case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect();
+    for shown in found.iter_mut().filter(|shown| shown.side == Side::Other) {
+        let label = case.text(shown.label).to_lowercase();
+        let bare = label.strip_prefix("sample ").or_else(|| label.strip_prefix("example ")).unwrap_or(&label);
+        if taken.iter().any(|name| name == bare) {
+            shown.side = Side::Input;
+        }
+    }
+}
+
+/// How many slots are looked at.
+const SLOTS: usize = 64;
+
+/// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.
+fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
+    let mut from = 0;
+    while from < found.len() {
+        let section = found[from].section;
+        let to =
+            found[from..].iter().position(|shown| shown.section != section).map_or(found.len(), |n| from + n);
+        // What opens the run is its title.
+        let first =
+            found[from..to].iter().position(|shown| shown.side == Side::Input).map_or(to, |n| from + n);
+        let run = &mut found[first..to];
+        from = to;
+        if run.iter().any(|shown| shown.side == Side::Output) {
+            continue;
+        }
+        let label = |shown: &Shown| case.text(shown.label).to_lowercase();
+        let directly = |pair: &[Shown]| {
+            let between =
+                &case.source.text()[pair[0].content.end().min(pair[1].label.start())..pair[1].label.start()];
+            pair[0].side == Side::Input
+                && pair[1].side == Side::Other
+                && between.trim_matches(['*', '_', ' ']).matches('\n').count() <= 1
+        };
+        let Some(name) = run.windows(2).find(|pair| directly(pair)).map(|pair| label(&pair[1])) else {
+            continue;
+        };
+        let all_one = run.iter().all(|shown| shown.side == Side::Input || label(shown) == name);
+        let inputs: Vec<String> = run.iter().filter(|shown| shown.side == Side::Input).map(label).collect();
+        if all_one && inputs.windows(2).all(|pair| pair[0] == pair[1]) {
+            for shown in run.iter_mut().filter(|shown| shown.side == Side::Other) {
+                shown.side = Side::Output;
+            }
+        }
+    }
 }
 
 /// `network P1` on the line below `Ticket: ...`: a few words and no full stop.

@@ -37,7 +37,9 @@ impl Check for Credential {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for index in 0..case.units.len() {
-            let found = secret(case.source.text(), case.words_of(index)).or_else(|| key(case, index));
+            let found = secret(case.source.text(), case.words_of(index))
+                .or_else(|| login(case.source.text(), case.words_of(index)))
+                .or_else(|| key(case, index));
             let Some(span) = found.filter(|span| !case.slots.iter().any(|slot| slot.span.overlaps(*span)))
             else {
                 continue;
@@ -105,6 +107,21 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
     }
     None
 }
+
+/// `login is purser / Gull-77!`: the name and the secret behind it.
+fn login(text: &str, words: &[Word]) -> Option<Span> {
+    const LOGINS: [&str; 4] = ["login", "log-in", "credentials", "logins"];
+    let at = words.iter().position(|word| LOGINS.contains(&&*word.lower(text)))?;
+    let pair =
+        words[at + 1..].windows(3).take(NEAR).find(|run| matches!(run[1].text(text), "/" | ":" | "|"))?;
+    let run = token_at(text, pair[2].start as usize);
+    let mixed = has_digit(run) && run.chars().any(char::is_alphabetic);
+    let plain = run.len() >= 6 && !run.contains(['{', '<', '[', '/']);
+    (mixed && plain).then(|| Span::new(words[at].start as usize, pair[2].start as usize + run.len()))
+}
+
+/// How many words after "login" its secret stands.
+const NEAR: usize = 8;
 
 /// "Key of the boat house: code 4417".
 fn opens_a_lock(text: &str, words: &[Word]) -> bool {

@@ -1,5 +1,6 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
+mod budget;
 mod clashing_demands;
 mod cost;
 mod credential;

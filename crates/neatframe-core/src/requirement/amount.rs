@@ -126,12 +126,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "A two-minute talk" is a length, a wait of two minutes is none.
+        if measure == Measure::Minutes && !is_spoken(text, words) {
+            at = measure_at;
+            continue;
+        }
         // "Quote two answers word for word" counts no words.
         if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
             at = measure_at;
             continue;
         }
-        if next(1).is_some() && is_compound(text, words, at, measure_at) {
+        if measure != Measure::Minutes && next(1).is_some() && is_compound(text, words, at, measure_at) {
             at = measure_at;
             continue;
         }
@@ -167,6 +172,25 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         });
         at = measure_at + 1;
     }
+}
+
+/// True where a sentence speaks of a text that is to be heard.
+fn is_spoken(text: &str, words: &[Word]) -> bool {
+    const HEARD: [&str; 12] = [
+        "aloud",
+        "speech",
+        "talk",
+        "spot",
+        "script",
+        "monologue",
+        "toast",
+        "eulogy",
+        "pitch",
+        "voiceover",
+        "podcast",
+        "sermon",
+    ];
+    words.iter().any(|word| HEARD.contains(&&*word.lower(text)))
 }
 
 /// Words from which a length is that of a whole reply, in a sentence of at most so many.
@@ -285,9 +309,10 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         (Some(Side::About), None) => Bound { least: Some(value), most: Some(value), about: true },
         (Some(Side::Exact), None) => bound(Some(value), Some(value)),
         (None, None) => match (after.as_str(), after2.as_str()) {
-            ("or", "fewer" | "less") | ("at", "most") | ("max" | "maximum" | "only" | "tops", _) => {
-                bound(None, Some(value))
-            }
+            ("or", "fewer" | "less")
+            | ("at", "most")
+            | ("at", "the")
+            | ("max" | "maximum" | "only" | "tops", _) => bound(None, Some(value)),
             ("or", "more") | ("at", "least") | ("min" | "minimum", _) => bound(Some(value), None),
             _ if negated => return None,
             // "in 80 words" is a target, "three options" a count.

@@ -143,11 +143,17 @@ fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bou
         Measure::Words | Measure::Characters | Measure::Tokens | Measure::Pages => {
             limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about
         }
+        Measure::Minutes => true,
         Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
             *subject != Subject::Reply || limits(one) || limits(two)
         }
     }
 }
+
+/// Words a minute that no speaker stays below or goes beyond: half of the usual 150 and half more. The usual figure is that of
+/// the National Center for Voice and Speech for English conversation.
+const SLOWEST: u32 = 75;
+const FASTEST: u32 = 225;
 
 /// "Three paragraphs" take three sentences at least: true when the first asks for more than the second leaves room for.
 fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bound)) -> bool {
@@ -155,6 +161,12 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     if *other == Measure::Lines && *measure == Measure::Words {
         let room = second.most.map_or(u32::MAX, |lines| lines.saturating_mul(40));
         return bound.least.is_some_and(|least| least > room);
+    }
+    if *measure == Measure::Minutes && *other == Measure::Words {
+        let words = |minutes: u32, pace: u32| minutes.saturating_mul(pace);
+        let short = bound.least.zip(second.most).is_some_and(|(time, most)| most < words(time, SLOWEST));
+        let long = bound.most.zip(second.least).is_some_and(|(time, least)| least > words(time, FASTEST));
+        return short || long;
     }
     // The fewest words that one of each takes, and the most that one of each holds.
     let size = |measure: &Measure| match measure {

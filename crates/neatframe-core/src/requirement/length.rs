@@ -3,7 +3,8 @@
 use super::{Demand, Measure, Requirement, Subject};
 
 /// Thousandths of a token that one of each measure comes to in English prose: 4 tokens for 3 words and 4 characters a token
-/// (the rule of thumb that is published with the vocabularies), 15 words a sentence, 80 a paragraph, 12 a line, 500 a page.
+/// (the rule of thumb that is published with the vocabularies), 15 words a sentence, 80 a paragraph, 12 a line, 500 a page, 150 a
+/// minute.
 fn thousandths(measure: &Measure) -> Option<u64> {
     Some(match measure {
         Measure::Tokens => 1000,
@@ -13,6 +14,7 @@ fn thousandths(measure: &Measure) -> Option<u64> {
         Measure::Sentences => 20_000,
         Measure::Paragraphs => 106_667,
         Measure::Pages => 666_667,
+        Measure::Minutes => 200_000,
         Measure::Items(_) => return None,
     })
 }

@@ -3,6 +3,8 @@
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
 use crate::lexicon::{POLES, Set, vocabulary};
+use crate::span::Span;
+use crate::words::Word;
 use std::cell::OnceCell;
 
 /// How many words before the pole a negation reaches.
@@ -17,6 +19,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let exception = OnceCell::new();
+    if let Some(place) = asks_together(text, words) {
+        let demand = Demand::Manner { axis: "questions at a time", pole: "several" };
+        found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
+    }
     for hit in sight.hits[unit].iter().filter(|hit| hit.set == Set::Pole) {
         let place = words[hit.first].span().cover(words[hit.last].span());
         if crate::checks::is_quoted(text, span, place.start()) {
@@ -42,7 +48,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         let from = hit.first.saturating_sub(REACH);
-        let before = words[from..hit.first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));
+        // "No lists, one question at a time": a number opens a wish of its own.
+        let counted = words[hit.first].is_number();
+        let before = words[from..hit.first]
+            .iter()
+            .rposition(|word| word.is(vocabulary::STOP_MARK) || counted && word.text(text) == ",");
         let from = before.map_or(from, |at| from + at + 1);
         // "You can create files without asking" allows one thing and orders nothing.
         let near = &words[hit.first.saturating_sub(CLAUSE)..hit.first];
@@ -75,6 +85,20 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }
+
+/// "Ask for the number, the code and the name together": several things in one question.
+fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
+    let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
+    let asks = words.iter().position(|word| is(word, &["ask", "asking"]))?;
+    let rest = &words[asks..words.len().min(asks + SEVERAL)];
+    let end = rest.iter().position(|word| is(word, &["together"]))?;
+    let listed = rest[..end].iter().any(|word| is(word, &["and"]));
+    let bans = words[..asks].iter().any(|word| word.is(vocabulary::NEGATION));
+    (listed && !bans).then(|| rest[0].span().cover(rest[end].span()))
+}
+
+/// How many words a list of what is asked for takes.
+const SEVERAL: usize = 24;
 
 /// True for a sentence that says what comes back.
 fn speaks_of_the_answer(sight: &Sight<'_>, unit: usize) -> bool {

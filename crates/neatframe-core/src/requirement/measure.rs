@@ -15,6 +15,8 @@ pub enum Measure {
     Lines,
     /// Pages.
     Pages,
+    /// Minutes of a text that is spoken.
+    Minutes,
     /// Tokens.
     Tokens,
     /// Things of a kind, in the plural: bullets, options, questions.
@@ -22,7 +24,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 70] = [
+const MEASURES: [(&str, &str, Measure); 71] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -31,6 +33,7 @@ const MEASURES: [(&str, &str, Measure); 70] = [
     ("paragraph", "paragraphs", Measure::Paragraphs),
     ("line", "lines", Measure::Lines),
     ("page", "pages", Measure::Pages),
+    ("minute", "minutes", Measure::Minutes),
     ("token", "tokens", Measure::Tokens),
     ("bullet", "bullets", Measure::Items("bullets")),
     ("point", "points", Measure::Items("points")),

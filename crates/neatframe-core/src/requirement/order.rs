@@ -24,11 +24,10 @@ impl Sequence {
             let line = text[span.range()].split_whitespace().collect::<Vec<_>>().join(" ");
             line.trim_end_matches(['.', ';', ':']).to_string()
         };
-        (stems.0.len() >= 2 && stems.1.len() >= 2 && stems.0 != stems.1).then(|| Sequence {
-            first: told(first),
-            then: told(then),
-            stems,
-        })
+        // "Steel before wood": two plain things are known again by their one word.
+        let plain = stems.0.len() == 1 && stems.1.len() == 1;
+        let told_well = stems.0.len() >= 2 && stems.1.len() >= 2 || plain;
+        (told_well && stems.0 != stems.1).then(|| Sequence { first: told(first), then: told(then), stems })
     }
 
     /// Where two steps, given in their order, ask for the two things the other way round.
@@ -53,15 +52,19 @@ impl Sequence {
 
 /// Two thirds of the words of the shorter one are in the longer one.
 fn alike(one: &[u32], two: &[u32]) -> bool {
+    if let ([one], [two]) = (one, two) {
+        return one == two;
+    }
     let shared = one.iter().filter(|stem| two.contains(stem)).count();
     shared >= 2 && shared * 3 >= one.len().min(two.len()) * 2
 }
 
 /// The stems of the words that carry meaning.
 fn stems(text: &str, words: &[Word]) -> Vec<u32> {
-    const FRAME: [&str; 12] = [
+    const FRAME: [&str; 25] = [
         "first", "then", "next", "before", "after", "always", "please", "must", "should", "you", "your",
-        "start",
+        "start", "and", "come", "comes", "go", "goes", "done", "stand", "stands", "is", "are", "every",
+        "each", "it",
     ];
     let mut stems: Vec<u32> = words
         .iter()
@@ -106,8 +109,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let bare =
         |words: &[Word]| words.iter().rposition(|word| !word.is_punctuation()).map_or(0, |last| last + 1);
     let head = &head[..bare(head)];
-    let head =
-        head.iter().rposition(|word| is(word, ",") || is(word, ";")).map_or(head, |at| &head[at + 1..]);
+    // "Wood comes first, and steel after it": what "it" stands for opens the sentence.
+    let opening = words.iter().position(|word| is(word, "first")).filter(|first| *first < at);
+    let tail = match opening {
+        Some(first) if tail.first().is_some_and(|word| is(word, "it") || is(word, "them")) => &words[..first],
+        _ => tail,
+    };
+    let head = head
+        .iter()
+        .rposition(|word| is(word, ",") || is(word, ";") || is(word, ":") || is(word, "that"))
+        .map_or(head, |at| &head[at + 1..]);
     if head.is_empty() || tail.is_empty() {
         return;
     }

@@ -7,34 +7,43 @@ use std::borrow::Cow;
 
 /// Nouns that stand for the whole reply.
 pub(super) const WHOLE: &[&str] = &[
+    "advert",
+    "announcement",
     "answer",
     "article",
+    "blurb",
     "description",
     "digest",
     "document",
     "email",
     "essay",
     "everything",
+    "guide",
     "it",
     "letter",
     "mail",
+    "memo",
     "message",
     "minutes",
     "newsletter",
     "notice",
     "output",
     "page",
+    "poem",
     "post",
     "reply",
     "report",
     "response",
     "result",
     "review",
+    "script",
+    "speech",
     "story",
     "summary",
     "text",
     "this",
     "total",
+    "translation",
     "whole",
 ];
 
@@ -88,6 +97,22 @@ pub(super) const PARTS: &[&str] = &[
     "title",
     "turn",
     "value",
+];
+
+/// Parts of which a reply holds several, so that "a line" is any of them.
+const MANY: [&str; 12] = [
+    "bullet",
+    "cell",
+    "entry",
+    "field",
+    "item",
+    "line",
+    "option",
+    "paragraph",
+    "row",
+    "section",
+    "sentence",
+    "step",
 ];
 
 /// True for the noun of a part, in either number.
@@ -157,6 +182,8 @@ pub(super) fn of(
         if named && thing != counted && !WHOLE.contains(&&*thing) {
             let each = (first.saturating_sub(5)..first - 2)
                 .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
+            // "Sentences of at most 15 words": each of them.
+            let each = each || *lower(first - 2) != thing && PARTS.contains(&&*thing);
             return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
         }
     }
@@ -187,8 +214,11 @@ pub(super) fn of(
         {
             return Subject::Reply;
         }
+        // "A paragraph has at most three sentences": whichever it is.
+        let any = matches!(leads.last().map(AsRef::as_ref), Some("a" | "an")) && MANY.contains(&&*thing);
         let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
-            || word != thing;
+            || word != thing
+            || any;
         return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
     }
     // A field, or a section of its own, bounds what it names.

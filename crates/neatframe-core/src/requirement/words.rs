@@ -43,7 +43,9 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         // "When read aloud" says how it is read.
         let aloud = said == "when"
             && words.get(at + 1).is_some_and(|next| matches!(&*lower(next), "read" | "printed" | "spoken"));
-        EXCEPTIONS.contains(&&*said) && !aloud && (said != "once" || goes_on && !at_once)
+        // "As if photographed" compares.
+        let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
+        EXCEPTIONS.contains(&&*said) && !aloud && !compares && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).any(|pair| {
@@ -96,6 +98,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             if !part || whole {
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
+        } else if is_replaced(&text[place.end()..span.end()]) && before_is_bare(before) {
+            push(place, Demand::Omit(inner));
         } else if ends(&["no"]) && inner.split_whitespace().count() <= 3 {
             push(place, Demand::Omit(inner));
         } else if forbids && opens && ends(&["with", "by", "with the words", "or", ","]) {
@@ -143,6 +147,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     for (place, word) in capitals_ruled_out(text, words) {
         push(place, Demand::Omit(word));
     }
+    if let Some((place, sign)) = bracket_asked_for(text, words).filter(|_| !conditional) {
+        push(place, Demand::Mention(sign.into()));
+    }
     for (place, sign) in signs_ruled_out(text, words) {
         push(place, Demand::Omit(sign.into()));
     }
@@ -168,6 +175,20 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     {
         push(span, Demand::Gate);
     }
+}
+
+/// True for what stands behind a word that another takes the place of: `"solenoid" becomes "the small magnet"`.
+fn is_replaced(after: &str) -> bool {
+    let after = after.trim_start();
+    let by = ["becomes ", "turns into ", "is written ", "is replaced by ", "→ ", "-> "];
+    let rest = by.iter().find_map(|words| after.strip_prefix(words));
+    rest.is_some_and(|rest| rest.trim_start().starts_with(['"', '“', '`']))
+}
+
+/// True where no more than a word or two stand before a quotation in its clause.
+fn before_is_bare(before: &str) -> bool {
+    let clause = before.rsplit([';', ':', '.', ',']).next().unwrap_or("");
+    clause.split_whitespace().count() <= 2
 }
 
 /// "At a grade 6 reading level", "for a reader in 8th grade".
@@ -221,6 +242,25 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
 
 fn holds(text: &str, word: &str) -> bool {
     text.split(|c: char| !c.is_alphanumeric() && c != '\'').any(|found| found == word)
+}
+
+/// "Add the metric amount in square brackets": the sign that then has to be there.
+fn bracket_asked_for<'a>(text: &'a str, words: &'a [Word]) -> Option<(Span, &'static str)> {
+    const ADDS: [&str; 7] = ["add", "put", "give", "cite", "write", "name", "state"];
+    let at = words.windows(3).position(|run| {
+        run[0].lower(text) == "in"
+            && matches!(&*run[1].lower(text), "square" | "round" | "curly" | "angle")
+            && run[2].lower(text) == "brackets"
+    })?;
+    let adds = words[..at].iter().any(|word| ADDS.contains(&&*word.lower(text)));
+    let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    let sign = match &*words[at + 1].lower(text) {
+        "square" => "[",
+        "round" => "(",
+        "curly" => "{",
+        _ => "<",
+    };
+    (adds && !bans).then(|| (words[at].span().cover(words[at + 2].span()), sign))
 }
 
 /// "No semicolon", "without exclamation marks": the sign itself.

@@ -128,7 +128,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         // "Include the line "Source: …"": a whole answer without it.
         Demand::Mention(words) => {
             let fixed = words.find(':').map_or(words.as_str(), |colon| &words[..=colon]);
-            let absent = !spoken && !body.to_lowercase().contains(&fixed.to_lowercase());
+            let sign = words.len() == 1;
+            let absent = (!spoken || sign) && !body.to_lowercase().contains(&fixed.to_lowercase());
             absent.then(|| Breach { place: content, what: format!("a sample has no `{fixed}`") })
         }
         Demand::Manner { axis: "markup", .. } => {

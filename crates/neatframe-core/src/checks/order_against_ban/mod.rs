@@ -249,7 +249,7 @@ fn order(
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
     let bound = [
         "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
-        "as",
+        "as", "other", "than", "beyond", "besides",
     ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
     let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of");

@@ -21,9 +21,9 @@ const COMPARES: [&str; 16] = [
     "matter", "such", "further", "doubt", "text",
 ];
 /// Words that bound what is named before them.
-const BOUNDS: [&str; 18] = [
+const BOUNDS: [&str; 22] = [
     "that", "which", "who", "about", "if", "when", "for", "of", "from", "in", "on", "as", "around", "before",
-    "after", "outside", "beside", "between",
+    "after", "outside", "beside", "between", "other", "than", "beyond", "besides",
 ];
 
 /// What a unit puts in or leaves out.
@@ -88,7 +88,8 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
     };
     let rest = words.get(from..)?;
     let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];
-    let bounded = phrase.iter().any(|word| BOUNDS.contains(&&*word.lower(text)));
+    let other = rest.windows(2).any(|pair| pair[0].lower(text) == "other" && pair[1].lower(text) == "than");
+    let bounded = other || phrase.iter().any(|word| BOUNDS.contains(&&*word.lower(text)));
     let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
     let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
     let object: Vec<u32> = head.filter(means).map(|word| stem(&word.lower(text))).collect();
