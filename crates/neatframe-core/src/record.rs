@@ -63,6 +63,12 @@ pub(crate) fn is_number(template: &str, key: &str) -> bool {
         .is_some_and(|value| value.trim_start_matches('-').starts_with(|c: char| c.is_ascii_digit()))
 }
 
+/// The number that stands in quotation marks as the value of a field, and where it stands, in bytes.
+pub(crate) fn quoted_number<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
+    let digits = |value: &str| !value.is_empty() && value.bytes().all(|b| b.is_ascii_digit() || b == b'.');
+    values(record, key).into_iter().find(|(_, value)| digits(value))
+}
+
 /// The lowest and the highest number that a template allows in a field: `"marks": 0-3`, `"marks": "1 to 5"`.
 pub(crate) fn range(template: &str, key: &str) -> Option<(i64, i64)> {
     let value = after_key(template, key)?.trim_start_matches(['"', '<', ' ']);

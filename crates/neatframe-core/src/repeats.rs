@@ -24,6 +24,9 @@ pub(crate) fn find(
     for (unit, earlier) in same_manners(source, words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
+    for (unit, earlier) in same_words_ruled_out(words, units, requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     for unit in demands {
@@ -37,7 +40,14 @@ pub(crate) fn find(
         if gist.stems.is_empty() || leads_on || names_only(source, words, &units[unit]) {
             continue;
         }
-        let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| gist.is_said_by(&gists[earlier]));
+        // "When fewer than three fit, write fewer" names a case that "pick three" does not.
+        let opens_a_case = |unit: usize| {
+            words.within(units[unit].text).first().is_some_and(|word| word.is(vocabulary::CONDITION))
+        };
+        let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
+            gist.is_said_by(&gists[earlier])
+                && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
+        });
         if let Some(earlier) = twin {
             twins.insert(unit, earlier);
             continue;
@@ -48,6 +58,14 @@ pub(crate) fn find(
         gists.insert(unit, gist);
     }
     twins
+}
+
+/// True for a sentence with a condition anywhere in it.
+fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
+    let text = source.text();
+    words.within(unit.text).iter().any(|word| {
+        word.is(vocabulary::CONDITION) || matches!(&*word.lower(text), "missing" | "unknown" | "unclear")
+    })
 }
 
 /// A slot on its own, or a word or two with no verb and no full stop, such as a title: it names something and demands nothing.
@@ -126,6 +144,20 @@ fn same_limits(
         }
     }
     twins
+}
+
+/// The same word ruled out twice: `Nothing with "oat" in it`, `The word "oat" must not occur`.
+fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requirement]) -> Vec<(usize, usize)> {
+    let mut seen: HashMap<String, usize> = HashMap::new();
+    let mut found = Vec::new();
+    for rule in requirements.iter().filter(|rule| !rule.conditional) {
+        let Demand::Omit(word) = &rule.demand else { continue };
+        let earlier = *seen.entry(word.to_lowercase()).or_insert(rule.unit);
+        if earlier != rule.unit && words.within(units[rule.unit].text).len() <= SHORT + 2 {
+            found.push((rule.unit, earlier));
+        }
+    }
+    found
 }
 
 /// Axes on which two demands with one pole may ask for two things: two reasons, two sentences after the data, two gaps.

@@ -59,6 +59,8 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let persona = persona::called(case);
     let mut open: Option<Shown> = None;
     let mut forced = false;
+    // Set while inputs were shown and nothing has answered them.
+    let mut waits = false;
     let close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
         found.extend(open.take());
     };
@@ -102,12 +104,18 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
         // "Before: …" is followed by "After: …", whatever its words read like.
         let answers = |label: Span, last: &Option<Shown>, persona: Option<&str>| {
-            last.as_ref()
-                .is_some_and(|last| last.side == Side::Input && !last.content.is_empty() && !last.spoken)
+            let input = last
+                .as_ref()
+                .is_some_and(|last| last.side == Side::Input && !last.content.is_empty() && !last.spoken);
+            (input || waits)
                 && side(case, label, persona) == Some(Side::Output)
                 && piece.kind == PieceKind::Label
         };
         forced = label.map_or(forced, |label| answers(label, &open, persona.as_deref()));
+        waits = match &open {
+            Some(last) if last.side == Side::Input => !last.content.is_empty() && !last.spoken,
+            _ => waits && !forced && piece.kind != PieceKind::Heading,
+        } && !case.text(unit.text).contains(['{', '<']);
         if let Some(label) = label {
             close(&mut found, &mut open);
             let named =
@@ -162,9 +170,6 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
 
 /// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
 fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
-    if found.iter().all(|shown| shown.side != Side::Other) {
-        return;
-    }
     let label_at = |place: usize| {
         let unit = &case.units[case.units.partition_point(|unit| unit.text.end() <= place)..].first()?;
         let piece = &case.outline.pieces[unit.pieces.start];
@@ -176,11 +181,18 @@ fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
     };
     let taken: Vec<String> =
         case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect();
-    for shown in found.iter_mut().filter(|shown| shown.side == Side::Other) {
-        let label = case.text(shown.label).to_lowercase();
+    for at in 0..found.len() {
+        let label = case.text(found[at].label).to_lowercase();
         let bare = label.strip_prefix("sample ").or_else(|| label.strip_prefix("example ")).unwrap_or(&label);
-        if taken.iter().any(|name| name == bare) {
-            shown.side = Side::Input;
+        let named = taken.iter().any(|name| name == bare || name.strip_suffix('s') == Some(bare));
+        // A label that mostly names an output needs another one behind it.
+        let answered = found.get(at + 1).is_some_and(|next| {
+            next.section == found[at].section && case.text(next.label) != case.text(found[at].label)
+        });
+        let turns =
+            found[at].side == Side::Other || found[at].side == Side::Output && answered && !found[at].spoken;
+        if named && turns {
+            found[at].side = Side::Input;
         }
     }
 }
@@ -265,7 +277,7 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
     let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
     let says = |class: u32| flags(&last) & class != 0;
     // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
-    const OUT: [&str; 29] = [
+    const OUT: [&str; 33] = [
         "good",
         "right",
         "correct",
@@ -295,6 +307,10 @@ fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
         "lines",
         "sql",
         "correction",
+        "call",
+        "action",
+        "command",
+        "thought",
     ];
     const IN: [&str; 19] = [
         "before",

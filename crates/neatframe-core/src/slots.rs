@@ -178,6 +178,10 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 text[..slot.span.start()].trim_end_matches(' ').chars().next_back().is_none_or(|c| c == '\n');
             let labels = opens && (rest.starts_with(['{', '<']) || rest.starts_with("${"));
             let mark = is_border(name) || names_a_mark(text, slot);
+            // `[G03]`, `[12]`: the number of a source.
+            let letters = name.trim_end_matches(|c: char| c.is_ascii_digit());
+            let cited = letters.len() < name.len() && letters.len() <= 2;
+            let mark = mark || cited;
             phrase && !link && !joined && !single && !shows && !labels && !mark
         }
         Syntax::Angles => {

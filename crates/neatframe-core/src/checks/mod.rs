@@ -1,6 +1,8 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
+mod beyond_levels;
 mod budget;
+mod choice_ruled_out;
 mod clashing_demands;
 mod cost;
 mod credential;
@@ -21,6 +23,7 @@ mod past_limit;
 mod phrasing;
 mod place_of_part;
 mod private_data;
+mod quoted_number;
 mod redundant;
 mod sample_breaks_rule;
 mod slot;

@@ -1,6 +1,6 @@
 //! Samples that break a rule of the prompt.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, beyond_levels, quoted_number};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::record;
@@ -117,6 +117,8 @@ impl Check for SampleBreaksRule {
             }
         }
         quoted_names(case, &rules, sink);
+        quoted_number::run(case, sink);
+        beyond_levels::run(case, sink);
         fields(case, sink);
     }
 }

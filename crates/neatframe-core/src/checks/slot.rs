@@ -184,6 +184,12 @@ impl Check for MixedSlots {
             if inner.trim_start().get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your ")) {
                 return true;
             }
+            // `{one action in the form above}`, `"Score: [SCORE]"`: a hole in the answer's template.
+            let words = inner.split_whitespace().count();
+            let shaped = slot.syntax == Syntax::Angles || is_of_the_answer(case, slot);
+            if words >= 4 && shaped || is_quoted_template(case, slot) {
+                return true;
+            }
             match slot.syntax {
                 // A template of the answer shows what the model fills in.
                 Syntax::Angles => {
@@ -247,6 +253,16 @@ impl Check for MixedSlots {
                 odd.map(|slot| Edit { span: slot.span, replacement: syntax.write(&name(slot)) }).collect();
         }
     }
+}
+
+/// `'## <SECTION_NAME>' goes before the text`: a slot in a quoted line that a person does not fill.
+fn is_quoted_template(case: &Case<'_>, slot: &Slot) -> bool {
+    let hand = matches!(slot.syntax, Syntax::Angles | Syntax::Brackets);
+    let Some(unit) = case.unit_of(slot).filter(|_| hand) else { return false };
+    let asks = matches!(case.labels[unit].component, Some(Component::OutputFormat | Component::Constraints));
+    let before = &case.text(case.units[unit].text)[..slot.span.start() - case.units[unit].text.start()];
+    let open = |sign: char| before.matches(sign).count() % 2 == 1 || before.ends_with(sign);
+    asks && before.len() <= LONG && (open('"') || before.contains(" '") && open('\''))
 }
 
 /// True in a unit that shows the shape of the answer.

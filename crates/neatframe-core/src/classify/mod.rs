@@ -194,8 +194,11 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         let answers = matches!(unit.kind, UnitKind::Field | UnitKind::Turn)
             && sampled.is_some_and(|end: usize| {
                 let text = reading.source.text();
-                text[end..unit.text.start()].matches('\n').count() <= 1
-                    && text[unit.text.range()].contains("{\"")
+                let body = &text[unit.text.range()];
+                // `Label: "…"` and `Plain: "…"` right below it.
+                let quoted =
+                    text[..end].ends_with(['"', '”']) && body.contains(": \"") && body.ends_with('"');
+                text[end..unit.text.start()].matches('\n').count() <= 1 && (body.contains("{\"") || quoted)
             });
         if answers {
             towards(Component::Examples, &mut shares);

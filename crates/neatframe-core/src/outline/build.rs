@@ -67,7 +67,8 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
         let next = lines.get(after).map(|line| text[line.start..line.end].trim());
         let follows =
             next.is_some_and(|next| !next.is_empty() && !line::is_rule(next) && !next.starts_with("</"));
-        tag.starts_line && tag.ends_line && follows
+        let labelled = || is_slot_under_label(text, &lines, after, tag);
+        tag.starts_line && tag.ends_line && follows && !labelled()
     };
     found.extend(tags::pair(text, &mut tags, opens_alone));
     found.sort_by_key(|fault| fault.place());
@@ -78,6 +79,15 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     builder.titles = (0..builder.lines.len()).filter(|&index| builder.is_plain_title(index)).take(2).count();
     builder.run(&tags, &found);
     faults.extend(found);
+}
+
+/// "Question:" and `<question>` below it, with the next label right after: a slot and no tag. `after` is the line behind it.
+fn is_slot_under_label(text: &str, lines: &[Line], after: usize, tag: &tags::Tag) -> bool {
+    let line = |at: usize| lines.get(at).map_or("", |line| text[line.start..line.end].trim());
+    let name = &text[tag.name.range()];
+    let label = after.checked_sub(2).and_then(|at| line(at).strip_suffix(':'));
+    let named = label.is_some_and(|label| label.trim_matches(['*', '#', ' ']).eq_ignore_ascii_case(name));
+    named && line(after).ends_with(':') && text.matches(&text[tag.span.range()]).take(2).count() == 1
 }
 
 impl Fault {

@@ -99,6 +99,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
+    if let Some((place, things)) = every_one(text, words) {
+        found.push(Requirement::on_reply(unit, place, Demand::Every(things), conditional()));
+    }
     let each = one_for_each(text, words);
     let one = each.as_ref().map(|(at, ..)| *at);
     if let Some((_, place, measure, least)) = each {
@@ -235,6 +238,21 @@ fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, Measure, u32
         let measure = Measure::named(&lower(at + 1))?;
         Some((at, words[at].span().cover(words[count_at].span()), measure, count))
     })
+}
+
+/// "List every finding you have": all of them, however many.
+fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static str)> {
+    const SHOWS: [&str; 9] =
+        ["list", "report", "name", "give", "include", "mention", "show", "return", "note"];
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    let at = (0..words.len().min(CLAUSE))
+        .find(|&at| SHOWS.contains(&&*lower(at)) && matches!(&*lower(at + 1), "every" | "all" | "each"))?;
+    let noun_at = (at + 2..at + 5).find(|&at| !matches!(&*lower(at), "the" | "of" | "single" | "your"))?;
+    let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    match Measure::named(&lower(noun_at)).filter(|_| !bans)? {
+        Measure::Items(things) => Some((words[at].span().cover(words[noun_at].span()), things)),
+        _ => None,
+    }
 }
 
 /// The value of a number in digits or in words.

@@ -145,7 +145,7 @@ fn in_brackets(body: &str) -> Vec<(String, Vec<String>)> {
     found
 }
 
-fn is_key(key: &str) -> bool {
+pub(super) fn is_key(key: &str) -> bool {
     !key.is_empty() && key.len() <= 30 && key.chars().all(|c| c.is_alphanumeric() || c == '_')
 }
 
@@ -364,7 +364,7 @@ fn chosen_things(sight: &Sight<'_>) -> HashSet<String> {
 }
 
 /// The name at the head of an item: `- LATE: comes after the day`, "- `late` (…)".
-fn name(item: &str) -> Option<String> {
+pub(super) fn name(item: &str) -> Option<String> {
     let item = item
         .trim_start_matches(['-', '*', '•', ' ', '\t'])
         .trim_start_matches(|c: char| c.is_ascii_digit() || ". )".contains(c));

@@ -3,6 +3,7 @@
 use super::gap;
 use super::whom::WHOLE;
 use super::{Bound, Demand, Measure, Requirement, Subject};
+use crate::trial;
 use std::cmp::Ordering;
 
 /// True when the two cannot both hold.
@@ -57,6 +58,10 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                 && whole(earlier)
                 && whole(later)
         }
+        (Demand::Every(all), Demand::Amount { measure: Measure::Items(some), bound })
+        | (Demand::Amount { measure: Measure::Items(some), bound }, Demand::Every(all)) => {
+            all == some && whole(earlier) && whole(later) && bound.most.is_some_and(|most| most <= FEW)
+        }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
@@ -69,6 +74,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             one.to_lowercase() == two.to_lowercase()
         }
         (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
+        (Demand::MoneyForm(one), Demand::MoneyForm(two)) => trial::differ(one, two),
         (Demand::Gap { of, value }, Demand::Gap { of: other, value: second }) => {
             value != second && gap::of_one_thing(of, other)
         }
@@ -113,6 +119,9 @@ fn names_whole(requirement: &Requirement) -> bool {
 fn whole(requirement: &Requirement) -> bool {
     requirement.subject == Subject::Reply
 }
+
+/// A limit on things of which there may well be more.
+const FEW: u32 = 10;
 
 /// Words up to which no sentence is long.
 const SHORT_SENTENCE: u32 = 15;

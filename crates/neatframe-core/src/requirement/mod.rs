@@ -7,6 +7,7 @@ mod gap;
 mod length;
 mod manner;
 mod measure;
+mod offered;
 mod order;
 mod pattern;
 mod whom;
@@ -63,6 +64,8 @@ pub enum Demand {
         /// How much of it.
         bound: Bound,
     },
+    /// All things of a kind, however many there are: every finding listed.
+    Every(&'static str),
     /// One pole of an axis on which prompts contradict themselves: tone, layout, person, emoji, asking back.
     Manner {
         /// The axis: `layout`.
@@ -84,6 +87,8 @@ pub enum Demand {
     OneOf(Vec<String>),
     /// A written form for dates, such as `YYYY-MM-DD`.
     DateForm(String),
+    /// A written form for sums of money, as a sum that shows it: `12.90 €`.
+    MoneyForm(String),
     /// A written form for codes, numbers or names.
     Pattern(Pattern),
     /// The fields of a record or the columns of a table, in order.
@@ -127,6 +132,7 @@ impl Demand {
     pub fn id(&self) -> &'static str {
         match self {
             Demand::Amount { .. } => "amount",
+            Demand::Every(_) => "every",
             Demand::Manner { .. } => "manner",
             Demand::Mention(_) => "mention",
             Demand::Omit(_) => "omit",
@@ -135,6 +141,7 @@ impl Demand {
             Demand::EndsWith(_) => "ends_with",
             Demand::OneOf(_) => "one_of",
             Demand::DateForm(_) => "date_form",
+            Demand::MoneyForm(_) => "money_form",
             Demand::Pattern(_) => "pattern",
             Demand::Fields(_) => "fields",
             Demand::Steps(_) => "steps",
@@ -150,6 +157,7 @@ impl Demand {
     pub fn shown(&self) -> String {
         match self {
             Demand::Amount { measure, bound } => format!("{} {}", bound.shown(), measure.name(bound)),
+            Demand::Every(things) => format!("all {things}"),
             Demand::Manner { axis, pole } => format!("{axis}: {pole}"),
             Demand::Mention(words) => format!("says `{words}`"),
             Demand::Omit(words) => format!("never says `{words}`"),
@@ -158,6 +166,7 @@ impl Demand {
             Demand::EndsWith(words) => format!("ends with `{words}`"),
             Demand::OneOf(words) => format!("one of {}", words.join(", ")),
             Demand::DateForm(form) => format!("dates as {form}"),
+            Demand::MoneyForm(form) => format!("sums as {form}"),
             Demand::Pattern(pattern) => format!("{} as {}", pattern.of, pattern.shape),
             Demand::Fields(fields) => {
                 let named: Vec<String> = fields.iter().map(Field::shown).collect();
@@ -229,6 +238,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     }
     pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);
+    offered::read(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);
     let mut known: Option<(usize, Option<String>)> = None;

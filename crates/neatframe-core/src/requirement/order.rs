@@ -25,7 +25,8 @@ impl Sequence {
             line.trim_end_matches(['.', ';', ':']).to_string()
         };
         // "Steel before wood": two plain things are known again by their one word.
-        let plain = stems.0.len() == 1 && stems.1.len() == 1;
+        let timed = then.iter().any(|word| TIMES.contains(&&*word.lower(text)));
+        let plain = stems.0.len() == 1 && stems.1.len() == 1 && !timed;
         let told_well = stems.0.len() >= 2 && stems.1.len() >= 2 || plain;
         (told_well && stems.0 != stems.1).then(|| Sequence { first: told(first), then: told(then), stems })
     }
@@ -49,6 +50,10 @@ impl Sequence {
             && !alike(&self.stems.0, &other.stems.0)
     }
 }
+
+/// Words for a time of day, which nothing else comes before or after.
+const TIMES: [&str; 10] =
+    ["noon", "midnight", "lunch", "dinner", "breakfast", "today", "tomorrow", "weekend", "sunset", "sunrise"];
 
 /// Two thirds of the words of the shorter one are in the longer one.
 fn alike(one: &[u32], two: &[u32]) -> bool {

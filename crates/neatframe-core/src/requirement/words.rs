@@ -4,6 +4,7 @@ use super::{Demand, Requirement, Sight};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
+use crate::trial;
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -66,6 +67,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     };
     for (place, inner) in quotations(text, span).into_iter().take(6) {
+        if trial::is_sum(&inner) && sight.labels[unit].component != Some(Component::Examples) {
+            push(place, Demand::MoneyForm(inner));
+            continue;
+        }
         let before = text[span.start()..place.start()].to_lowercase();
         let before = before.trim_end();
         let ends = |signs: &[&str]| signs.iter().any(|sign| before.ends_with(sign));
@@ -99,6 +104,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
         } else if is_replaced(&text[place.end()..span.end()]) && before_is_bare(before) {
+            push(place, Demand::Omit(inner));
+        } else if ends(&["nothing with"])
+            || is_kept_out(&text[place.end()..span.end()]) && before_is_bare(before)
+        {
             push(place, Demand::Omit(inner));
         } else if ends(&["no"]) && inner.split_whitespace().count() <= 3 {
             push(place, Demand::Omit(inner));
@@ -185,10 +194,32 @@ fn is_replaced(after: &str) -> bool {
     rest.is_some_and(|rest| rest.trim_start().starts_with(['"', '“', '`']))
 }
 
+/// True for what stands behind a word that is ruled out: `The word "oat" must not occur`.
+fn is_kept_out(after: &str) -> bool {
+    let after = after.trim_start();
+    [
+        "must not occur",
+        "must not appear",
+        "must not be used",
+        "may not occur",
+        "may not appear",
+        "may not be used",
+        "is not allowed",
+        "is forbidden",
+        "must never",
+        "should not appear",
+        "is never used",
+        "never appears",
+        "never occurs",
+    ]
+    .iter()
+    .any(|words| after.starts_with(words))
+}
+
 /// True where no more than a word or two stand before a quotation in its clause.
 fn before_is_bare(before: &str) -> bool {
     let clause = before.rsplit([';', ':', '.', ',']).next().unwrap_or("");
-    clause.split_whitespace().count() <= 2
+    clause.split_whitespace().count() <= 3
 }
 
 /// "At a grade 6 reading level", "for a reader in 8th grade".

@@ -1,7 +1,10 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
 mod listed;
+mod money;
 mod times;
+
+pub(crate) use money::{differ, is_sum};
 
 use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject};
@@ -39,6 +42,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
         | Demand::EndsWith(_)
         | Demand::OneOf(_)
         | Demand::DateForm(_)
+        | Demand::MoneyForm(_)
         | Demand::Pattern(_) => true,
         _ => false,
     }
@@ -83,6 +87,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::DateForm(form) => {
             let (offset, date) = times::other_date(body, form).or_else(|| times::spelt_date(body))?;
             Some(Breach { place: at(offset, date.len()), what: format!("`{date}` is not {form}") })
+        }
+        Demand::MoneyForm(form) => {
+            let (offset, sum) = money::other_form(body, form)?;
+            Some(Breach { place: at(offset, sum.len()), what: format!("`{sum}` is not written as `{form}`") })
         }
         Demand::Pattern(pattern) => {
             let told = field(body, &pattern.of)
@@ -219,7 +227,9 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let whole = body.trim_end().ends_with(['.', '!', '?', '"'])
                 && !body.contains("...")
                 && !body.contains('…');
-            let under = count < least && (named.is_some() || !spoken && whole && count * 2 < least);
+            // One sentence where two to four are asked for is too few; words are counted with more patience.
+            let few = if *measure == Measure::Sentences { count < least } else { count * 2 < least };
+            let under = count < least && (named.is_some() || !spoken && whole && few);
             (over || under)
                 .then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
         }

@@ -229,7 +229,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
 }
 
 /// Verbs for what happens to a thing that is not kept.
-const CHANGES: [&str; 6] = ["translate", "change", "alter", "replace", "delete", "rename"];
+const CHANGES: [&str; 9] =
+    ["translate", "change", "alter", "replace", "delete", "rename", "rewrite", "rephrase", "reword"];
 /// Verbs for what is not said.
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
@@ -252,7 +253,9 @@ fn order(
         "as", "other", "than", "beyond", "besides",
     ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
-    let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of");
+    // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
+    let manner = |word: &str| word == "in" && CHANGES.contains(&&*verb.lower(text));
+    let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of" && !manner(word));
     let asks =
         lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
@@ -279,10 +282,16 @@ fn order(
     let changes = CHANGES.contains(&&*spoken);
     let leaves_out = LEAVES_OUT.contains(&&*spoken)
         || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
+    // "Leave the second paragraph as it is": it is kept.
+    let kept = spoken == "leave"
+        && (lower.windows(3).any(|run| {
+            run[0] == "as" && matches!(&*run[1], "it" | "they") && matches!(&*run[2], "is" | "are")
+        }) || lower.iter().any(|word| matches!(&**word, "unchanged" | "untouched")));
     let forbids = forbids != (changes || leaves_out);
     let verb = stem(match &*spoken {
         _ if says || leaves_out || !forbids && matches!(&*spoken, "compare" | "contrast") => "say",
         "preserve" | "retain" => "keep",
+        _ if kept => "keep",
         _ if changes => "keep",
         verb => verb,
     });

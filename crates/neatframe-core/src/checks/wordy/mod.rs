@@ -65,7 +65,9 @@ impl Check for Padding {
                 let term = &PADDING[hit.entry as usize];
                 let span = words[hit.first].span().cover(words[hit.last].span());
                 let allowed = case.settings.words.allows(words, hit.first, hit.last);
-                if allowed || case.is_quoted(index, span.start()) {
+                // "As far as you know" bounds what is claimed.
+                let far = hit.first > 0 && words[hit.first - 1].lower(case.source.text()) == "far";
+                if allowed || far || case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
