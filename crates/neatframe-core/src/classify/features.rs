@@ -32,13 +32,29 @@ fn persona(reading: &Reading<'_>) -> Option<u32> {
     let text = reading.source.text();
     reading.units.iter().take(HEAD).find_map(|unit| {
         let words = reading.words.within(unit.text);
-        words.windows(3).find_map(|run| {
-            let named = run[0].lower(text) == "you" && run[1].lower(text) == "are";
-            let name = run[2].text(text);
-            let capital = name.starts_with(char::is_uppercase) && name.chars().any(char::is_lowercase);
-            (named && capital).then(|| run[2].hash())
-        })
+        words
+            .windows(3)
+            .find_map(|run| {
+                let named = run[0].lower(text) == "you" && run[1].lower(text) == "are";
+                let name = run[2].text(text);
+                let capital = name.starts_with(char::is_uppercase) && name.chars().any(char::is_lowercase);
+                (named && capital).then(|| run[2].hash())
+            })
+            .or_else(|| introduces_itself(text, words).then(|| words[0].hash()))
     })
+}
+
+/// "Marlow is the planning assistant of a theatre": a name, and what program it is.
+fn introduces_itself(text: &str, words: &[Word]) -> bool {
+    const PROGRAMS: [&str; 9] =
+        ["assistant", "program", "agent", "bot", "chatbot", "helper", "system", "model", "ai"];
+    let [name, is, article, rest @ ..] = words else { return false };
+    let shown = name.text(text);
+    let capital = shown.starts_with(char::is_uppercase) && shown.chars().any(char::is_lowercase);
+    capital
+        && is.lower(text) == "is"
+        && matches!(&*article.lower(text), "a" | "an" | "the")
+        && rest.iter().take(6).any(|word| PROGRAMS.contains(&&*word.lower(text)))
 }
 
 /// Sees unit by unit, in order.
@@ -148,6 +164,11 @@ impl<'a> Observer<'a> {
             }
             near = false;
         }
+        let holder = &self.reading.outline.sections[section];
+        let title = self.reading.source.slice(holder.title).trim_matches(['#', ' ', '`', ':', '*']);
+        if !matches!(holder.mark, Mark::Tag | Mark::Root | Mark::Message(_)) && is_identifier(title) {
+            seen.add(key("", "under an identifier"), 1.0);
+        }
         let mark = match self.reading.outline.sections[section].mark {
             Mark::Root | Mark::Message(_) => "no section",
             Mark::Tag => "inside a tag",
@@ -232,6 +253,16 @@ impl<'a> Observer<'a> {
             if gloss.split_whitespace().count() <= 6 {
                 seen.add(key("", "a short gloss"), 1.0);
             }
+        }
+        if signs_of_a_form(text) {
+            seen.add(key("", "shows a form"), 1.0);
+        }
+        let words = self.reading.words.within(unit.text);
+        if introduces_itself(self.reading.source.text(), words) {
+            seen.add(key("", "introduces a program"), 1.0);
+        }
+        if words_as(self.reading.source.text(), words) {
+            seen.add(key("", "you do it as someone"), 1.0);
         }
         if is_call(text) {
             seen.add(key("", "opens with a call"), 1.0);
@@ -399,6 +430,41 @@ impl<'a> Observer<'a> {
             seen.features.push((led(feature), value));
         }
     }
+}
+
+/// `stall_sheet`, `openFile`: the name of something in a program.
+fn is_identifier(title: &str) -> bool {
+    let inside = |c: char| c.is_ascii_alphanumeric() || c == '_';
+    let camel = title.starts_with(char::is_lowercase)
+        && title
+            .bytes()
+            .zip(title.bytes().skip(1))
+            .any(|(a, b)| a.is_ascii_lowercase() && b.is_ascii_uppercase());
+    title.len() > 2 && title.chars().all(inside) && (title.contains('_') || camel)
+}
+
+/// "You run the night shift as a planning program".
+fn words_as(text: &str, words: &[Word]) -> bool {
+    let [you, verb, ..] = words else { return false };
+    let article = |word: &Word| matches!(&*word.lower(text), "a" | "an" | "the" | "its" | "our" | "their");
+    you.lower(text) == "you"
+        && verb.lower(text) != "are"
+        && !verb.is(vocabulary::MODAL | vocabulary::NEGATION)
+        && words.windows(2).take(24).any(|pair| pair[0].lower(text) == "as" && article(&pair[1]))
+}
+
+/// `(bird | name | count)`, `Why: <one sentence>`: signs that stand for what is filled in.
+fn signs_of_a_form(text: &str) -> bool {
+    let text = &text[..text.len().min(400).min(text.floor_char_boundary(400))];
+    let bars = text.matches(" | ").count() >= 2 && text.contains('(');
+    let holes = text.match_indices('<').any(|(at, _)| {
+        let inner = text[at + 1..].split('>').next().unwrap_or("");
+        inner.len() < text.len() - at - 1
+            && inner.starts_with(char::is_alphabetic)
+            && (inner.contains([' ', '_']) || at > 0)
+    });
+    let labelled = text.split_once(':').is_some_and(|(label, _)| label.len() <= 24);
+    bars || holes && labelled
 }
 
 /// "It is important to note that" says nothing of what follows it: the word from which a unit is looked at.
