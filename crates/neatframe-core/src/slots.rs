@@ -321,6 +321,26 @@ pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
         .find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
 }
 
+/// The name of what a person was to put in: `[insert press contact here]` gives `press_contact`.
+pub(crate) fn wanted(inner: &str) -> Option<String> {
+    const PUTS: [&str; 3] = ["insert", "paste", "enter"];
+    const AROUND: [&str; 12] =
+        ["todo", "the", "your", "a", "an", "here", "in", "below", "this", "full", "text", "of"];
+    let words: Vec<String> = inner
+        .split(|c: char| !c.is_alphanumeric() && c != '\'')
+        .filter(|word| !word.is_empty())
+        .map(str::to_lowercase)
+        .collect();
+    let mut named = words.iter().skip_while(|word| *word == "todo" || *word == "please");
+    if inner.contains('?') || !named.next().is_some_and(|verb| PUTS.contains(&verb.as_str())) {
+        return None;
+    }
+    let names: Vec<&str> =
+        named.map(String::as_str).filter(|word| !AROUND.contains(word) && !word.contains('\'')).collect();
+    let name = if names.is_empty() { vec!["text"] } else { names };
+    (name.len() <= 3 && name[0].starts_with(char::is_alphabetic)).then(|| name.join("_"))
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -375,5 +395,9 @@ mod tests {
     fn leftovers_are_told_from_names() {
         assert_eq!(leftover_word("insert press contact here"), Some("insert"));
         assert_eq!(leftover_word("week number"), None);
+        assert_eq!(wanted("insert press contact here").as_deref(), Some("press_contact"));
+        assert_eq!(wanted("TODO paste the chapter").as_deref(), Some("chapter"));
+        assert_eq!(wanted("Paste text here").as_deref(), Some("text"));
+        assert_eq!(wanted("Your Company"), None);
     }
 }

@@ -54,9 +54,10 @@ impl Check for DroppedRules {
                     !span.overlaps(word.span()) && !word.is_punctuation() && !word.is(vocabulary::STOP)
                 });
                 // Before anything else was said there is no rule to drop: the sentence does nothing.
-                let charm = index == 0
-                    && beside.count() <= 2
-                    && !words.iter().any(|word| word.is(vocabulary::CONDITION));
+                // Later on, a sentence that says nothing else frees the model from the rules of this very prompt.
+                let most = if index == 0 { 2 } else { 3 };
+                let charm =
+                    beside.count() <= most && !words.iter().any(|word| word.is(vocabulary::CONDITION));
                 let write = "take it out; say which rule gives way to which, and when";
                 let finding = sink.report(if charm { unit } else { span }, message, write);
                 if charm {

@@ -46,6 +46,7 @@ use crate::layer::Layer;
 use crate::ledger::Ledger;
 use crate::lexicon::{Hit, vocabulary};
 use crate::outline::Outline;
+use crate::reframe::decide;
 use crate::requirement::Requirement;
 use crate::review::Settings;
 use crate::samples::Shown;
@@ -54,7 +55,7 @@ use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 
 /// How a house treats a check.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -320,8 +321,24 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
             findings[from..].iter_mut().for_each(|finding| finding.severity = severity);
         }
     }
+    leave_asked(case, &mut findings);
     findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));
     findings
+}
+
+/// A clash that the prompt itself asks about is told once, as the question that is open.
+fn leave_asked(case: &Case<'_>, findings: &mut Vec<Finding>) {
+    let questions = case.slots.iter().filter(|slot| decide::is_question(case.text(slot.inner)));
+    let asked: HashSet<usize> = questions.filter_map(|slot| case.unit_of(slot)).collect();
+    if asked.is_empty() {
+        return;
+    }
+    let holder = |span: &Span| case.units.partition_point(|unit| unit.text.end() <= span.start());
+    findings.retain(|finding| {
+        let mut places = std::iter::once(&finding.span).chain(&finding.related);
+        let of_two = matches!(finding.family, Family::Conflict | Family::Redundant);
+        !of_two || !places.any(|span| asked.contains(&holder(span)))
+    });
 }
 
 /// "If it rains,": the comma belongs to the clause.

@@ -5,7 +5,8 @@ use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::outline::Mark;
-use crate::slots::{Slot, Syntax, alone_on_line, leftover_word};
+use crate::reframe::decide;
+use crate::slots::{Slot, Syntax, alone_on_line, leftover_word, wanted};
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -53,7 +54,11 @@ impl Check for LeftOverSlot {
             {
                 let write =
                     "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
-                sink.report(slot.span, format!("`{whole}` was never filled in"), write);
+                let finding = sink.report(slot.span, format!("`{whole}` was never filled in"), write);
+                finding.fix = wanted(inner)
+                    .map(|name| Edit { span: slot.span, replacement: written(case, &name) })
+                    .into_iter()
+                    .collect();
                 told = Some(slot.span);
             }
         }
@@ -87,12 +92,27 @@ impl Check for LeftOverSlot {
                     || case.is_quoted(index, word.span().start());
                 if !spoken {
                     let message = format!("`{text}` is still in the prompt");
-                    sink.report(unit.text, message, "do what the note says, then take the note out");
+                    let write = "do what the note says, then take the note out";
+                    let finding = sink.report(unit.text, message, write);
+                    // "TODO paste chapter": the note holds the place of the material.
+                    finding.fix = wanted(case.text(unit.text))
+                        .filter(|_| text == "TODO")
+                        .map(|name| Edit { span: unit.text, replacement: written(case, &name) })
+                        .into_iter()
+                        .collect();
                     break;
                 }
             }
         }
     }
+}
+
+/// A slot of a name, in the way in which the prompt writes its slots.
+fn written(case: &Case<'_>, name: &str) -> String {
+    let safe =
+        |syntax: &Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+    let syntax = case.slots.iter().map(|slot| slot.syntax).find(safe).unwrap_or(Syntax::DoubleBraces);
+    syntax.write(name)
 }
 
 /// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.
@@ -225,8 +245,12 @@ impl Check for MixedSlots {
                     && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces)
             })
         };
-        let slots: Vec<&Slot> =
-            case.slots.iter().filter(|slot| !by_hand(slot) && !doubtful(slot) && !sample(slot)).collect();
+        let question = |slot: &&Slot| decide::is_question(case.text(slot.inner));
+        let slots: Vec<&Slot> = case
+            .slots
+            .iter()
+            .filter(|slot| !question(slot) && !by_hand(slot) && !doubtful(slot) && !sample(slot))
+            .collect();
         let Some(first) = slots.first() else { return };
         let Some(other) = slots.iter().find(|slot| slot.syntax != first.syntax) else { return };
         let (one, two) = (case.text(first.span), case.text(other.span));

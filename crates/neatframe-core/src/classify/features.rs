@@ -2,6 +2,7 @@
 //!
 //! A feature is known by the hash of its name; the weights' table knows the names.
 
+use super::form::{introduces_itself, is_call, is_identifier, persona, signs_of_a_form, words_as};
 use super::mood::{self, Mood, Tally};
 use super::titles;
 use super::topic;
@@ -23,38 +24,6 @@ pub(crate) fn key(prefix: &str, name: &str) -> u32 {
 /// The key of a feature seen in the line that leads to a unit.
 pub(super) fn led(feature: u32) -> u32 {
     vocabulary::extend(LEAD, &feature.to_le_bytes())
-}
-
-/// The name in "You are Wick", as the hash of its word.
-fn persona(reading: &Reading<'_>) -> Option<u32> {
-    /// How many units are looked at; a persona stands at the head.
-    const HEAD: usize = 12;
-    let text = reading.source.text();
-    reading.units.iter().take(HEAD).find_map(|unit| {
-        let words = reading.words.within(unit.text);
-        words
-            .windows(3)
-            .find_map(|run| {
-                let named = run[0].lower(text) == "you" && run[1].lower(text) == "are";
-                let name = run[2].text(text);
-                let capital = name.starts_with(char::is_uppercase) && name.chars().any(char::is_lowercase);
-                (named && capital).then(|| run[2].hash())
-            })
-            .or_else(|| introduces_itself(text, words).then(|| words[0].hash()))
-    })
-}
-
-/// "Marlow is the planning assistant of a theatre": a name, and what program it is.
-fn introduces_itself(text: &str, words: &[Word]) -> bool {
-    const PROGRAMS: [&str; 9] =
-        ["assistant", "program", "agent", "bot", "chatbot", "helper", "system", "model", "ai"];
-    let [name, is, article, rest @ ..] = words else { return false };
-    let shown = name.text(text);
-    let capital = shown.starts_with(char::is_uppercase) && shown.chars().any(char::is_lowercase);
-    capital
-        && is.lower(text) == "is"
-        && matches!(&*article.lower(text), "a" | "an" | "the")
-        && rest.iter().take(6).any(|word| PROGRAMS.contains(&&*word.lower(text)))
 }
 
 /// Sees unit by unit, in order.
@@ -432,41 +401,6 @@ impl<'a> Observer<'a> {
     }
 }
 
-/// `stall_sheet`, `openFile`: the name of something in a program.
-fn is_identifier(title: &str) -> bool {
-    let inside = |c: char| c.is_ascii_alphanumeric() || c == '_';
-    let camel = title.starts_with(char::is_lowercase)
-        && title
-            .bytes()
-            .zip(title.bytes().skip(1))
-            .any(|(a, b)| a.is_ascii_lowercase() && b.is_ascii_uppercase());
-    title.len() > 2 && title.chars().all(inside) && (title.contains('_') || camel)
-}
-
-/// "You run the night shift as a planning program".
-fn words_as(text: &str, words: &[Word]) -> bool {
-    let [you, verb, ..] = words else { return false };
-    let article = |word: &Word| matches!(&*word.lower(text), "a" | "an" | "the" | "its" | "our" | "their");
-    you.lower(text) == "you"
-        && verb.lower(text) != "are"
-        && !verb.is(vocabulary::MODAL | vocabulary::NEGATION)
-        && words.windows(2).take(24).any(|pair| pair[0].lower(text) == "as" && article(&pair[1]))
-}
-
-/// `(bird | name | count)`, `Why: <one sentence>`: signs that stand for what is filled in.
-fn signs_of_a_form(text: &str) -> bool {
-    let text = &text[..text.len().min(400).min(text.floor_char_boundary(400))];
-    let bars = text.matches(" | ").count() >= 2 && text.contains('(');
-    let holes = text.match_indices('<').any(|(at, _)| {
-        let inner = text[at + 1..].split('>').next().unwrap_or("");
-        inner.len() < text.len() - at - 1
-            && inner.starts_with(char::is_alphabetic)
-            && (inner.contains([' ', '_']) || at > 0)
-    });
-    let labelled = text.split_once(':').is_some_and(|(label, _)| label.len() <= 24);
-    bars || holes && labelled
-}
-
 /// "It is important to note that" says nothing of what follows it: the word from which a unit is looked at.
 fn filler(hits: &[Hit]) -> usize {
     let opens = |hit: &&Hit| {
@@ -522,14 +456,4 @@ impl Sight {
             self.facet_weight = weight;
         }
     }
-}
-
-/// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.
-pub(crate) fn is_call(text: &str) -> bool {
-    let text = text.trim_start_matches('`');
-    let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
-    let arguments = text[name..].strip_prefix('(').and_then(|rest| rest.split_once(')'));
-    let told = |rest: &str| rest.split_whitespace().count() >= 2;
-    name > 1
-        && arguments.is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
 }

@@ -1,6 +1,7 @@
 //! Which component each unit belongs to, and on what evidence.
 
 mod features;
+mod form;
 mod model;
 mod mood;
 mod shape;
@@ -18,8 +19,8 @@ use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
-pub(crate) use features::is_call;
 use features::{Features, Observer};
+pub(crate) use form::is_call;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_courtesy,
@@ -87,10 +88,10 @@ impl Label {
 /// The share of belief with which a component counts as there beside the unit's own one, in the order of
 /// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
 /// samples need it even as the unit's own component.
-const BESIDE: Scores = [0.1, 0.15, 0.25, 0.6, 0.2, 0.2];
+const BESIDE: Scores = [0.2, 0.15, 0.25, 0.5, 0.2, 0.2];
 
 /// How sure it must be that any unit at all is background; found on prompts not seen in training.
-const SOME_CONTEXT: f32 = 0.75;
+const SOME_CONTEXT: f32 = 0.7;
 
 /// True where some unit gives background. Facts look like rules and rules like facts, so several units that are half believed
 /// count for more than the one that is believed most.

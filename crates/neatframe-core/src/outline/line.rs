@@ -138,6 +138,7 @@ pub(super) fn is_capitals(body: &str) -> bool {
         && words <= 7
         && !body.chars().any(char::is_lowercase)
         && !body.ends_with(['.', '!', '?', ',', ';'])
+        && !(body.starts_with('[') && leftover_word(body).is_some())
         && !body.contains(['<', '{', '|', '"', '_', '`', '='])
 }
 

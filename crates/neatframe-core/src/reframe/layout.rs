@@ -232,7 +232,18 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     let style = Style::from(layout.unwrap_or(Layout::Headings));
     let newline = review.source().line_end();
     let mut notes = plan.notes;
-    let chunks = chunks(review, &plan.dropped);
+    let mut chunks = chunks(review, &plan.dropped);
+    // "I'd like you to be a planner and make a plan": where nothing else asks, the persona's sentence is the ask.
+    let asks = |chunk: &Chunk| chunk.component == Some(Component::Task);
+    if !chunks.iter().any(asks) {
+        let holds = |chunk: &&mut Chunk| {
+            chunk.component == Some(Component::Role)
+                && chunk.units.clone().any(|unit| review.labels()[unit].serves(Component::Task))
+        };
+        if let Some(chunk) = chunks.iter_mut().find(holds) {
+            chunk.component = Some(Component::Task);
+        }
+    }
     let mut sections: Vec<(String, Vec<&Chunk>, Option<String>)> = Vec::new();
     let (replaced, preamble): (Vec<&Chunk>, Vec<&Chunk>) =
         chunks.iter().filter(|chunk| chunk.component.is_none()).partition(|chunk| is_replaced(review, chunk));

@@ -2,11 +2,13 @@
 
 mod borders;
 mod chunk;
+pub(crate) mod decide;
 mod layout;
 mod marks;
 mod open;
 mod plan;
 mod rewording;
+mod secrets;
 mod shifts;
 mod style;
 mod wish;

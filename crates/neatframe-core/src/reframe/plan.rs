@@ -55,11 +55,16 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             plan.edit(review, finding);
         }
     }
+    super::secrets::take_out(&mut plan, review);
     super::rewording::reword(&mut plan, review);
     if wishes.lean {
         plan.drop_bare_qualities(review);
     }
     plan.settle(review);
+    if wishes.ask && review.language().is_none() {
+        super::decide::ask(&mut plan, review);
+        plan.edits.sort();
+    }
     if review.language().is_none() {
         if wishes.offer && !wishes.lean {
             plan.offer(review);

@@ -92,7 +92,13 @@ const BEGINS_LATER: [&str; 8] = ["which", "who", "that", "because", "than", "of"
 
 /// True when the words on both sides of a line break need each other.
 fn leans(before: &str, after: &str) -> bool {
-    let last = before.rsplit(' ').next().unwrap_or("").to_lowercase();
+    let mut back = before.rsplit(' ').map(str::to_lowercase);
+    let last = back.next().unwrap_or_default();
+    // "Exactly as they are" is over.
+    let pronoun = back.next().is_some_and(|word| matches!(&*word, "they" | "it" | "you" | "we" | "there"));
+    if pronoun && matches!(&*last, "is" | "are") {
+        return before.ends_with(',') || BEGINS_LATER.contains(&after.split(' ').next().unwrap_or(""));
+    }
     let first = after.split(' ').next().unwrap_or("");
     before.ends_with(',') || ENDS_OPEN.contains(&&*last) || BEGINS_LATER.contains(&first)
 }

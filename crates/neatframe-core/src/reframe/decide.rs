@@ -1,0 +1,114 @@
+//! Two demands that cannot both hold: which of them does is asked right there, in a slot behind the later one.
+
+use super::plan::Plan;
+use super::{Change, Note, open};
+use crate::edit::Edit;
+use crate::finding::{Family, Finding};
+use crate::review::Review;
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// The name of such a slot.
+pub(crate) const NAME: &str = "keep";
+
+/// The most that are asked in one prompt: who leaves more open has to rewrite it.
+const MOST: usize = 3;
+
+/// Puts the slots in.
+pub(super) fn ask(plan: &mut Plan, review: &Review) {
+    let clashes = review.findings().iter().filter(|finding| finding.family == Family::Conflict);
+    let asked: Vec<(usize, Span, String, &Finding)> = clashes
+        .filter(|finding| finding.fix.is_empty())
+        .filter_map(|finding| slot(plan, review, finding))
+        .collect();
+    let mut taken: Vec<usize> = Vec::new();
+    for (unit, place, slot, finding) in asked {
+        if taken.len() == MOST || taken.contains(&unit) {
+            continue;
+        }
+        let edit = Edit { span: place, replacement: format!(" {slot}") };
+        if plan.take(std::slice::from_ref(&edit)) {
+            taken.push(unit);
+            plan.notes.push(Note {
+                change: Change::Added,
+                span: Some(finding.span),
+                words: slot,
+                now: "a question".into(),
+                why: format!("{}. The answer goes in place of the slot.", finding.message),
+            });
+        }
+    }
+}
+
+/// The slot for a clash, the unit that it follows and where it goes.
+fn slot<'a>(
+    plan: &Plan,
+    review: &Review,
+    finding: &'a Finding,
+) -> Option<(usize, Span, String, &'a Finding)> {
+    let later = review.unit_at(finding.span)?;
+    let other = *finding.related.first()?;
+    let earlier = review.unit_at(other)?;
+    let told = |unit: usize| {
+        !plan.dropped.contains(&unit)
+            && matches!(
+                review.units()[unit].kind,
+                UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field
+            )
+    };
+    let within = |unit: usize, span: Span| review.units()[unit].text.contains(span);
+    let each_in_one = within(later, finding.span) && within(earlier, other);
+    if later == earlier || !each_in_one || !told(later) || !told(earlier) {
+        return None;
+    }
+    let [one, two] = [other, finding.span].map(|span| {
+        let words = review.source().slice(span).trim_end_matches(['.', ':', ';', ',']);
+        open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'")
+    });
+    let plain = |words: &str| !words.contains(['{', '}', '`', '<', '>', '|']);
+    // The sign at the end stays at the end, so that the slot is part of the sentence.
+    let body = review.source().slice(review.units()[later].text);
+    let closing = body.len() - body.trim_end_matches(['.', '!', ';', ':']).len();
+    let end = review.units()[later].text.end() - closing;
+    let slot = format!("{{{{{NAME}: \"{one}\" or \"{two}\"?}}}}");
+    (plain(&one) && plain(&two) && one != two).then(|| (later, Span::new(end, end), slot, finding))
+}
+
+/// The longest excerpt of a demand, in characters.
+const LONGEST: usize = 40;
+
+/// True for the inside of such a slot.
+pub(crate) fn is_question(inner: &str) -> bool {
+    inner.trim().strip_prefix(NAME).is_some_and(|rest| rest.starts_with(": ") && rest.ends_with('?'))
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::ledger::Uncounted;
+    use crate::reframe::{Wishes, reframe};
+    use crate::review::{Settings, review};
+    use crate::source::Source;
+
+    fn reframed(text: &str, wishes: &Wishes) -> String {
+        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+        reframe(&review(source, &Settings::default(), &Uncounted), wishes).text
+    }
+
+    const CLASH: &str = "Write a notice on the late boat for guests who read it on the quay.\n\
+        - Use at most 40 words.\n- Name the pier.\n- Use at least 200 words.\n";
+
+    #[test]
+    fn a_clash_is_asked_where_it_stands() {
+        let out = reframed(CLASH, &Wishes::default());
+        assert!(
+            out.contains("least 200 words {{keep: \"at most 40 words\" or \"at least 200 words\"?}}."),
+            "{out}"
+        );
+        assert_eq!(reframed(&out, &Wishes::default()), out);
+    }
+
+    #[test]
+    fn who_wants_no_questions_gets_none() {
+        assert!(!reframed(CLASH, &Wishes { ask: false, ..Wishes::default() }).contains("{{keep"));
+    }
+}
