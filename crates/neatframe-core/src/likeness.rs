@@ -256,7 +256,11 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         }
         // "One by one" counts nothing.
         let by = |at: usize| words.get(at).is_some_and(|word| word.lower(text) == "by");
-        let one = word.lower(text) == "one" && (by(at + 1) || at > 0 && by(at - 1));
+        // "The better one" counts nothing either.
+        let stands_for = at > 0
+            && words.get(at + 1).is_none_or(|next| next.is_punctuation())
+            && !words[at - 1].is(vocabulary::STOP | vocabulary::VERB | vocabulary::PUNCTUATION);
+        let one = word.lower(text) == "one" && (stands_for || by(at + 1) || at > 0 && by(at - 1));
         if one {
             continue;
         }

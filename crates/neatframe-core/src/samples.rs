@@ -202,6 +202,7 @@ const SLOTS: usize = 64;
 
 /// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.
 fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
+    answer_the_task(case, found);
     let mut from = 0;
     while from < found.len() {
         let section = found[from].section;
@@ -232,6 +233,34 @@ fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
             for shown in run.iter_mut().filter(|shown| shown.side == Side::Other) {
                 shown.side = Side::Output;
             }
+        }
+    }
+}
+
+/// "Write the note for the phrase", with "Phrase: …" and "Note: …": what the task has made is the answer, though a note often
+/// goes in.
+fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
+    let text = case.source.text();
+    let made: Vec<String> = (0..case.units.len())
+        .filter(|&unit| case.labels[unit].component == Some(Component::Task))
+        .take(SLOTS)
+        .filter_map(|unit| {
+            let words = case.words_of(unit);
+            let at = words
+                .iter()
+                .position(|word| matches!(&*word.lower(text), "write" | "make" | "draft" | "give"))?;
+            let article = words.get(at + 1)?.lower(text);
+            matches!(&*article, "the" | "a" | "an" | "one")
+                .then(|| words.get(at + 2).map(|word| word.lower(text).into_owned()))?
+        })
+        .collect();
+    for at in 1..found.len() {
+        let (before, shown) = (&found[at - 1], &found[at]);
+        let label = case.text(shown.label).to_lowercase();
+        let pair =
+            before.section == shown.section && before.side != Side::Output && shown.side == Side::Input;
+        if pair && case.text(before.label).to_lowercase() != label && made.contains(&label) {
+            found[at].side = Side::Output;
         }
     }
 }

@@ -71,10 +71,7 @@ fn levels(case: &Case<'_>) -> Option<(i64, i64, Span)> {
 
 /// The number at the head of a line such as `2 = fair`, `- 3: right, but rude`.
 fn level(case: &Case<'_>, unit: usize) -> Option<i64> {
-    let Some(holder) = case.units.get(unit).filter(|unit| unit.kind != UnitKind::Mark && unit.opens_piece)
-    else {
-        return None;
-    };
+    let holder = case.units.get(unit).filter(|unit| unit.kind != UnitKind::Mark && unit.opens_piece)?;
     let piece = &case.outline.pieces[holder.pieces.start];
     let line = case.text(piece.lead.cover(holder.text)).trim_start_matches(['-', '*', ' ', '`']);
     let end = line.find(|c: char| !c.is_ascii_digit()).filter(|end| (1..=2).contains(end))?;

@@ -322,8 +322,23 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
         }
     }
     leave_asked(case, &mut findings);
+    tell_once(case, &mut findings);
     findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));
     findings
+}
+
+/// Two sentences that clash are told of once: what is ordered and forbidden may be a clash of manners as well.
+fn tell_once(case: &Case<'_>, findings: &mut Vec<Finding>) {
+    const GENERAL: &str = "order-against-ban";
+    let holder = |span: &Span| case.units.partition_point(|unit| unit.text.end() <= span.start());
+    let pair = |finding: &Finding| Some((holder(&finding.span), holder(finding.related.first()?)));
+    let told: HashSet<(usize, usize)> = findings
+        .iter()
+        .filter(|finding| finding.family == Family::Conflict && finding.check != GENERAL)
+        .filter_map(pair)
+        .collect();
+    findings
+        .retain(|finding| finding.check != GENERAL || pair(finding).is_none_or(|pair| !told.contains(&pair)));
 }
 
 /// A clash that the prompt itself asks about is told once, as the question that is open.

@@ -202,7 +202,7 @@ fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
         "first" if ends(at + 1) => Some((true, 1)),
         "last" if ends(at + 1) => Some((false, 1)),
         "at" | "on" => {
-            let the = usize::from(lower(at + 1) == "the" || lower(at + 1) == "very");
+            let the = (at + 1..at + 3).take_while(|&at| matches!(&*lower(at), "the" | "very")).count();
             let first = match &*lower(at + 1 + the) {
                 "top" | "beginning" | "start" => true,
                 "end" | "bottom" => false,

@@ -51,7 +51,16 @@ impl Check for SampleBreaksRule {
             .take(RULES)
             .collect();
         for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
+            let label = case.text(shown.label).to_lowercase();
             for rule in &rules {
+                // "Headline: …" is the headline that the rule bounds.
+                let whole = match &rule.subject {
+                    Subject::Named(part) | Subject::Each(part) if *part == label => {
+                        Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
+                    }
+                    _ => None,
+                };
+                let rule = whole.as_ref().unwrap_or(rule);
                 let Some(Breach { place, what }) =
                     trial::breach(case.source.text(), rule, shown.content, shown.spoken)
                 else {

@@ -49,7 +49,9 @@ impl Check for StepNumbers {
             for (at, pair) in run.windows(2).enumerate() {
                 let (before, step) = (&pair[0], &pair[1]);
                 let place = case.source.slice(step.place).trim_end().to_string();
-                if step.word != before.word && before.word.is_some() && step.word.is_some() {
+                // Back at the name of the steps before: the one between was told of.
+                let back = at > 0 && run[at - 1].word == step.word;
+                if step.word != before.word && before.word.is_some() && step.word.is_some() && !back {
                     let other = case.source.slice(before.place).trim_end();
                     let message = format!("`{place}` has another name than `{other}`");
                     let write = "give every step of one sequence the same name";

@@ -23,8 +23,8 @@ use features::{Features, Observer};
 pub(crate) use form::is_call;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
-    OpenQuote, announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_courtesy,
-    names_the_persona,
+    OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
+    is_courtesy, names_the_persona,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -150,7 +150,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         after.checked_sub(1)
     };
     let mut quoted = OpenQuote::default();
-    let mut sampled: Option<usize> = None;
+    let mut sampled = None;
     for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
@@ -191,16 +191,7 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         } else if announces_a_sample(reading, index) {
             towards(Component::Examples, &mut shares);
         }
-        // "Reply: {"boat": "Merle"}" right below a sample's input is its answer.
-        let answers = matches!(unit.kind, UnitKind::Field | UnitKind::Turn)
-            && sampled.is_some_and(|end: usize| {
-                let text = reading.source.text();
-                let body = &text[unit.text.range()];
-                // `Label: "…"` and `Plain: "…"` right below it.
-                let quoted =
-                    text[..end].ends_with(['"', '”']) && body.contains(": \"") && body.ends_with('"');
-                text[end..unit.text.start()].matches('\n').count() <= 1 && (body.contains("{\"") || quoted)
-            });
+        let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));
         if answers {
             towards(Component::Examples, &mut shares);
         }
@@ -216,7 +207,10 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         }
         decide(label, &shares);
         quoted.note(reading, unit, label.component);
-        sampled = Some(unit.text.end()).filter(|_| label.component == Some(Component::Examples));
+        // The answer may have a label, and with it a part, of its own.
+        let titled = observer.titles[unit.section] == Some(Component::Examples)
+            || answers && sampled.is_some_and(|(_, titled)| titled);
+        sampled = Some((unit.text.end(), titled)).filter(|_| label.component == Some(Component::Examples));
         let limits = reading.units[index].kind != UnitKind::Code && states_limit(&all_hits[index]);
         if limits && !label.serves(Component::Constraints) && label.component != Some(Component::Examples) {
             label.also.push(Component::Constraints);

@@ -78,6 +78,20 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
 }
 
+/// `Reply: {"boat": "Merle"}` right below a sample, which ends at `end`: its answer. `titled` tells that the part is called a
+/// sample.
+pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, titled: bool) -> bool {
+    let text = reading.source.text();
+    let body = reading.source.slice(unit.text);
+    let below = text[end..unit.text.start()].matches('\n').count() <= 1;
+    let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn);
+    // `Label: "…"` and `Plain: "…"` right below it.
+    let quoted = text[..end].ends_with(['"', '”']) && body.contains(": \"") && body.ends_with('"');
+    // The line below a sample is its other half, unless it is a hole to fill.
+    let half = titled && !body.contains(['{', '<', '[']);
+    below && (body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
+}
+
 /// A greeting, thanks or a line left over from a chat: for nothing.
 pub(super) fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
     let polite = |hit: &&Hit| {

@@ -82,6 +82,9 @@ fn under_title(sight: &Sight<'_>, key: &str) -> Option<(Vec<String>, Span)> {
         .filter(|unit| unit.section == section && unit.kind != UnitKind::Mark && unit.opens_piece)
         .take(MOST)
         .collect();
+    // What stands apart from the list below the title is no part of it.
+    let block = listed.first()?.block;
+    let listed: Vec<_> = listed.into_iter().take_while(|unit| unit.block == block).collect();
     let head = |unit: &&crate::units::Unit| {
         let piece = &sight.outline.pieces[unit.pieces.start];
         let whole = &text[piece.lead.cover(unit.text).range()];

@@ -61,4 +61,24 @@ requirements! {
     agreed_before: "Send nothing before the guest has agreed to it." => ["reply: `Send nothing` before `the guest has agreed to it`", "reply: asking back: ask first"];
     a_permission: "You can add a line to the log without asking." => [];
     an_order_without_asking: "Add a line to the log without asking." => ["reply: asking back: no questions"];
+    a_paragraph_is_any: "Write the report. A paragraph has at most three sentences." => ["each paragraph: at most 3 sentences"];
+    sentences_of_a_length: "Speak in sentences of at most 15 words." => ["each sentence: at most 15 words"];
+    at_the_most: "Four sentences at the most." => ["reply: at most 4 sentences"];
+    the_translation: "The translation must not go over 120 words." => ["reply: at most 120 words"];
+    a_spoken_length: "Write a two-minute speech." => ["reply: exactly 2 minutes"];
+    minutes_of_waiting: "Wait two minutes before you ask again." => [];
+    every_finding: "List every finding you have." => ["reply: all findings"];
+    no_finding: "Never list every finding." => [];
+    a_form_of_money: "Prices are given as \"12.90 €\"." => ["reply: sums as 12.90 €"];
+    nothing_with_a_word: "Nothing with \"oat\" in it." => ["reply: never says `oat`"];
+    a_word_that_must_not_occur: "The word \"oat\" must not occur." => ["reply: never says `oat`"];
+    a_word_with_a_substitute: "Write plainly; \"gangway\" becomes \"bridge\"." => ["reply: never says `gangway`"];
+    square_brackets: "Add the amount in square brackets." => ["reply: says `[`"];
+    no_brackets: "Never put the amount in square brackets." => [];
+    steel_before_wood: "Steel is done before wood." => ["reply: `Steel is done` before `wood`"];
+    wood_comes_first: "Wood comes first, and steel after it." => ["reply: `Wood comes` before `and steel`"];
+    the_queried_language: "Always reply in Danish." => ["reply: answer language: Danish"];
+    together: "Ask for the name, the day and the place together." => ["reply: questions at a time: several"];
+    values_in_a_tag: "Return this: <verdict>yes, no or even</verdict>" => [];
+    a_tag_with_its_values: "<verdict>yes, no or even</verdict>" => ["verdict: one of yes, no, even"];
 }

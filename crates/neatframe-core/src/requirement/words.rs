@@ -103,13 +103,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             if !part || whole {
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
-        } else if is_replaced(&text[place.end()..span.end()]) && before_is_bare(before) {
-            push(place, Demand::Omit(inner));
         } else if ends(&["nothing with"])
-            || is_kept_out(&text[place.end()..span.end()]) && before_is_bare(before)
+            || ends(&["no"]) && inner.split_whitespace().count() <= 3
+            || goes_out(&text[place.end()..span.end()]) && before_is_bare(before)
         {
-            push(place, Demand::Omit(inner));
-        } else if ends(&["no"]) && inner.split_whitespace().count() <= 3 {
             push(place, Demand::Omit(inner));
         } else if forbids && opens && ends(&["with", "by", "with the words", "or", ","]) {
             push(place, Demand::NeverBeginsWith(inner));
@@ -184,6 +181,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     {
         push(span, Demand::Gate);
     }
+}
+
+/// True for what stands behind a word that is not to be in the reply.
+fn goes_out(after: &str) -> bool {
+    is_replaced(after) || is_kept_out(after)
 }
 
 /// True for what stands behind a word that another takes the place of: `"solenoid" becomes "the small magnet"`.

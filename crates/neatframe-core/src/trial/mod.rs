@@ -63,7 +63,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let again = record::values(body, key).into_iter().map(|(offset, value)| (offset, value.len()));
             field(body, key).into_iter().chain(again).find_map(|(offset, length)| {
                 let said = body[offset..offset + length].trim();
-                let known = said.is_empty() || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
+                let known = matches!(said, "" | "..." | "…")
+                    || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
                 let what = format!("`{said}` is none of {}", choices.join(", "));
                 (!known && !said.contains('|')).then(|| Breach { place: at(offset, length), what })
             })

@@ -1,0 +1,43 @@
+//! Samples held against the rules of their prompt, and samples that keep them.
+
+#[macro_use]
+mod common;
+
+mod rules {
+    remarks! { Example:
+        brackets_asked_for: "Translate the card.\nAdd the metric amount in square brackets.\n\nFor example:\nCard: \"1 Pot Melk\"\nPanel: \"1 pot of milk\"\n\nCard:\n{{card}}" => ["sample-breaks-rule"];
+        brackets_that_are_there: "Translate the card.\nAdd the metric amount in square brackets.\n\nFor example:\nCard: \"1 Pot Melk\"\nPanel: \"1 pot [0.97 l] of milk\"\n\nCard:\n{{card}}" => [];
+        a_word_with_a_substitute: "Explain the fault to the guest.\nUse plain words; \"Gangway\" becomes \"the bridge to the boat\".\n\nExample:\nFault: stuck at pier 3\nAnswer: The Gangway does not move." => ["sample-breaks-rule"];
+        a_word_replaced: "Explain the fault to the guest.\nUse plain words; \"Gangway\" becomes \"the bridge to the boat\".\n\nExample:\nFault: stuck at pier 3\nAnswer: The bridge to the boat does not move." => [];
+        a_word_kept_out: "Name the bar.\nNothing with \"oat\" in it.\n\nExample:\nIdea: hazel\nName: oat" => ["sample-breaks-rule"];
+        long_sentences_of_an_unnamed_speaker: "Help the caller.\nSpeak in sentences of at most 9 words.\n\nExample:\nCaller: It just stopped.\nPaula: Please open the blue tap behind the machine and then press start once more." => ["sample-breaks-rule"];
+        short_sentences: "Help the caller.\nSpeak in sentences of at most 9 words.\n\nExample:\nCaller: It just stopped.\nPaula: Please open the blue tap. Then press start." => [];
+        too_few_sentences: "Write the note for the phrase.\nA note has two to four sentences.\n\nExample:\nPhrase: Ahoj\nNote: A greeting among sailors." => ["sample-breaks-rule"];
+        enough_sentences: "Write the note for the phrase.\nA note has two to four sentences.\n\nExample:\nPhrase: Ahoj\nNote: A greeting among sailors. You hear it on the quay." => [];
+        money_in_another_form: "Recommend a ticket.\nPrices are given as \"12.90 €\".\n\nExample:\nQuestion: one day\nAnswer: Take the day ticket for EUR 9.00." => ["sample-breaks-rule"];
+        money_in_its_form: "Recommend a ticket.\nPrices are given as \"12.90 €\".\n\nExample:\nQuestion: one day\nAnswer: Take the day ticket for 9.00 €." => [];
+        dates_in_another_form: "Read the slip. Dates are written as YYYY-MM-DD.\n\nSample slip: lost on 3 May\nSample record: {\"day\": \"3 May 2031\"}" => ["sample-breaks-rule"];
+        emoji_in_a_reply: "You are Merle, a clerk. Use no emoji.\n\nExample:\nGuest: hi\nMerle: Hello 🙂" => ["sample-breaks-rule"];
+        emoji_of_the_guest: "You are Merle, a clerk. Use no emoji.\n\nExample:\nGuest: hi 🙂\nMerle: Hello." => [];
+        two_questions_in_a_turn: "You are Merle, a clerk. Ask one question at a time.\n\nExample:\nGuest: a ticket\nMerle: Which boat do you take? And when?" => ["sample-breaks-rule"];
+        a_title_too_long: "Write a headline of at most 4 words.\n\nExample:\nNews: the boat is late\nHeadline: The Evening Boat Is Late Once More" => ["sample-breaks-rule"];
+    }
+}
+
+mod records {
+    remarks! { Example:
+        a_label_of_a_list_elsewhere: "Sort the message.\n\nHELPERS\nbilling: invoices\nnetwork: no signal\nmoving: a new address\n\nReturn this JSON:\n{\"helper\": \"...\", \"sure\": 0.00}\n- \"helper\" is always one of the names above.\n- Name the sender.\n\nExample:\nMessage: my lawyer will write\n{\"helper\": \"legal\", \"sure\": 0.80}" => ["sample-breaks-rule"];
+        a_label_of_the_list: "Sort the message.\n\nHELPERS\nbilling: invoices\nnetwork: no signal\nmoving: a new address\n\nReturn this JSON:\n{\"helper\": \"...\", \"sure\": 0.00}\n- \"helper\" is always one of the names above.\n- Name the sender.\n\nExample:\nMessage: the lamp is red\n{\"helper\": \"network\", \"sure\": 0.80}" => [];
+        a_number_as_text: "Read the card. Fields: `name`, `count` (whole number, or null).\n\nExample:\nCard: two hundred seeds\n{\"name\": \"primula\", \"count\": \"200\"}" => ["sample-breaks-rule"];
+        a_number_as_a_number: "Read the card. Fields: `name`, `count` (whole number, or null).\n\nExample:\nCard: two hundred seeds\n{\"name\": \"primula\", \"count\": 200}" => [];
+        a_level_beyond_the_scale: "Judge the plan.\n\nScale:\n0 = harms\n1 = weak\n2 = fair\n3 = strong\n\nExample:\nPlan: one evening for all\n{\"score\": 4, \"why\": \"too full\"}" => ["sample-breaks-rule"];
+        a_level_of_the_scale: "Judge the plan.\n\nScale:\n0 = harms\n1 = weak\n2 = fair\n3 = strong\n\nExample:\nPlan: one evening for all\n{\"score\": 2, \"why\": \"too full\"}" => [];
+        a_class_that_is_not_offered: "Sort each slip into one label: LATE, LOST or OTHER.\n\nExample:\nSlip: the boat was late\nLabel: DELAYED" => ["sample-breaks-rule"];
+        a_field_too_many: "Return {\"boat\": \"\", \"pier\": \"\"}.\n\nExample:\nSlip: Merle at pier 3\n{\"boat\": \"Merle\", \"pier\": \"3\", \"day\": \"Monday\"}" => ["sample-breaks-rule"];
+        all_fields: "Return {\"boat\": \"\", \"pier\": \"\"}.\n\nExample:\nSlip: Merle at pier 3\n{\"boat\": \"Merle\", \"pier\": \"3\"}" => [];
+        an_input_with_no_answer: "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late" => ["half-sample"];
+        a_call_is_what_the_model_says: "Run the search.\n\nA round:\nTHOUGHT: I need the list.\nCALL: {\"call\": \"list\"}\nRESULT: 14 boats" => [];
+        a_search_as_an_answer: "Turn the question into a search.\n\nExamples:\nReader: who ran the ferry\nsearch(place=\"Holm\", year=\"1920\")\nReader: letters of Ole\nsearch(place=\"\", year=\"\")" => [];
+        an_output_that_is_elsewhere: "Write a notice.\n\nExample output: see attached" => ["half-sample"];
+    }
+}
