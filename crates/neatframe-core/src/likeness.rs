@@ -160,6 +160,8 @@ const SAME: &[(&str, u8)] = &[
     ("cheap", 5),
     ("client", 4),
     ("clients", 4),
+    ("clip", 21),
+    ("clips", 21),
     ("commit", 16),
     ("committed", 16),
     ("committing", 16),
@@ -174,6 +176,8 @@ const SAME: &[(&str, u8)] = &[
     ("fabricate", 8),
     ("figure", 3),
     ("figures", 3),
+    ("film", 21),
+    ("films", 21),
     ("fri", 20),
     ("friday", 20),
     ("friendly", 2),
@@ -226,6 +230,8 @@ const SAME: &[(&str, u8)] = &[
     ("tue", 18),
     ("tues", 18),
     ("tuesday", 18),
+    ("video", 21),
+    ("videos", 21),
 ];
 
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.

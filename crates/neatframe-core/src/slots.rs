@@ -321,6 +321,13 @@ pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
         .find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
 }
 
+/// The way in which a prompt writes its slots, double braces when it has none.
+pub(crate) fn usual(slots: &[Slot]) -> Syntax {
+    let safe =
+        |syntax: &Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+    slots.iter().map(|slot| slot.syntax).find(safe).unwrap_or(Syntax::DoubleBraces)
+}
+
 /// The name of what a person was to put in: `[insert press contact here]` gives `press_contact`.
 pub(crate) fn wanted(inner: &str) -> Option<String> {
     const PUTS: [&str; 3] = ["insert", "paste", "enter"];

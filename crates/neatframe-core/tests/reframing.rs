@@ -61,7 +61,7 @@ fn numbers_names_quotations_and_links_are_kept_or_named() {
                 || token.chars().any(|c| c.is_ascii_digit())
         };
         // The number of a step may change where one before it goes.
-        let step = |token: &str| token.trim_end_matches(['.', ')', ':']).chars().all(|c| c.is_ascii_digit());
+        let step = |token: &str| token.trim_matches(['.', ')', ':', '(']).chars().all(|c| c.is_ascii_digit());
         for token in text.split_whitespace().filter(marked).filter(|token| !step(token)) {
             let bare = token.trim_matches(['.', ',', ';', ':', '!', '?']);
             assert!(

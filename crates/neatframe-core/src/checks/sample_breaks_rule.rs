@@ -53,6 +53,11 @@ impl Check for SampleBreaksRule {
         for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
             let label = case.text(shown.label).to_lowercase();
             for rule in &rules {
+                // "Right: b": the words asked for are its label.
+                let named = |words: &str| words.to_lowercase().starts_with(&label) && !label.is_empty();
+                if matches!(&rule.demand, Demand::Mention(words) if named(words)) {
+                    continue;
+                }
                 // "Headline: …" is the headline that the rule bounds.
                 let whole = match &rule.subject {
                     Subject::Named(part) | Subject::Each(part) if *part == label => {

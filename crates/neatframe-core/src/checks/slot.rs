@@ -6,7 +6,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::outline::Mark;
 use crate::reframe::decide;
-use crate::slots::{Slot, Syntax, alone_on_line, leftover_word, wanted};
+use crate::slots::{self, Slot, Syntax, alone_on_line, leftover_word, wanted};
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -40,6 +40,7 @@ impl Check for LeftOverSlot {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut told: Option<Span> = None;
+        let usual = slots::usual(case.slots);
         for slot in case.slots {
             let inner = case.text(slot.inner);
             let whole = case.text(slot.span);
@@ -56,7 +57,7 @@ impl Check for LeftOverSlot {
                     "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
                 let finding = sink.report(slot.span, format!("`{whole}` was never filled in"), write);
                 finding.fix = wanted(inner)
-                    .map(|name| Edit { span: slot.span, replacement: written(case, &name) })
+                    .map(|name| Edit { span: slot.span, replacement: usual.write(&name) })
                     .into_iter()
                     .collect();
                 told = Some(slot.span);
@@ -97,7 +98,7 @@ impl Check for LeftOverSlot {
                     // "TODO paste chapter": the note holds the place of the material.
                     finding.fix = wanted(case.text(unit.text))
                         .filter(|_| text == "TODO")
-                        .map(|name| Edit { span: unit.text, replacement: written(case, &name) })
+                        .map(|name| Edit { span: unit.text, replacement: usual.write(&name) })
                         .into_iter()
                         .collect();
                     break;
@@ -105,14 +106,6 @@ impl Check for LeftOverSlot {
             }
         }
     }
-}
-
-/// A slot of a name, in the way in which the prompt writes its slots.
-fn written(case: &Case<'_>, name: &str) -> String {
-    let safe =
-        |syntax: &Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
-    let syntax = case.slots.iter().map(|slot| slot.syntax).find(safe).unwrap_or(Syntax::DoubleBraces);
-    syntax.write(name)
 }
 
 /// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.

@@ -57,9 +57,10 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     let lines = line::lines(text, stretch);
     let (fences, mut found) = fences::fenced(text, &lines);
     let mut tags = Vec::new();
+    let closed = tags::closed_parts(&text[stretch.range()]);
     for (index, line) in lines.iter().enumerate() {
         if fences[index] == Fenced::Outside {
-            tags::scan(text, Span::new(line.start, line.end), &mut tags);
+            tags::scan(text, Span::new(line.start, line.end), closed, &mut tags);
         }
     }
     let opens_alone = |tag: &Tag| {

@@ -29,8 +29,19 @@ pub(super) struct Tag {
 /// HTML elements that never close.
 const VOID: [&str; 8] = ["br", "hr", "img", "input", "meta", "link", "p", "li"];
 
-/// Finds the tags of a line and adds them to `tags`. Text inside backticks is passed over.
-pub(super) fn scan(text: &str, line: Span, tags: &mut Vec<Tag>) {
+/// Those of them that prompts give to parts of their own: `<input>` and `</input>` on lines of their own.
+const PARTS: [&str; 3] = ["input", "link", "meta"];
+
+/// Which names of [`PARTS`] the text closes somewhere, or means to.
+pub(super) fn closed_parts(text: &str) -> [bool; PARTS.len()] {
+    let count = |sign: String| memchr::memmem::find_iter(text.as_bytes(), sign.as_bytes()).take(2).count();
+    // A part that is opened twice was to be closed the second time.
+    PARTS.map(|name| count(format!("</{name}>")) > 0 || count(format!("<{name}>")) > 1)
+}
+
+/// Finds the tags of a line and adds them to `tags`. Text inside backticks is passed over. `closed` tells which of the
+/// elements that never close in HTML do so here.
+pub(super) fn scan(text: &str, line: Span, closed: [bool; PARTS.len()], tags: &mut Vec<Tag>) {
     let bytes = text.as_bytes();
     if memchr::memchr(b'<', &bytes[line.range()]).is_none() {
         return;
@@ -41,7 +52,7 @@ pub(super) fn scan(text: &str, line: Span, tags: &mut Vec<Tag>) {
         match bytes[at] {
             b'`' => in_code = !in_code,
             b'<' if !in_code => {
-                if let Some(tag) = read(text, at, line) {
+                if let Some(tag) = read(text, at, line, closed) {
                     at = tag.span.end();
                     tags.push(tag);
                     continue;
@@ -53,7 +64,7 @@ pub(super) fn scan(text: &str, line: Span, tags: &mut Vec<Tag>) {
     }
 }
 
-fn read(text: &str, at: usize, line: Span) -> Option<Tag> {
+fn read(text: &str, at: usize, line: Span, closed: [bool; PARTS.len()]) -> Option<Tag> {
     let before = &text[line.start()..at];
     // `Vec<String>`, `a<b`: part of a word, not a tag.
     if before.chars().next_back().is_some_and(char::is_alphanumeric) {
@@ -76,7 +87,9 @@ fn read(text: &str, at: usize, line: Span) -> Option<Tag> {
     }
     let name_at = at + 1 + usize::from(closes);
     let end = name_at + length + attributes + 1;
-    if VOID.iter().any(|void| name[..length].eq_ignore_ascii_case(void)) {
+    let alone = before.trim().is_empty() && text[end..line.end()].trim().is_empty();
+    let part = PARTS.iter().zip(closed).any(|(part, closed)| closed && alone && name[..length] == **part);
+    if !part && VOID.iter().any(|void| name[..length].eq_ignore_ascii_case(void)) {
         return None;
     }
     Some(Tag {

@@ -145,3 +145,17 @@ layout!(
     "Example row:\n| 3 May | rope |\nLeave out the rest.",
     ["Label/Example row", "Row/Example row", "Text/"]
 );
+
+layout!(
+    a_part_named_like_an_element,
+    "<input>\n{{log}}\n</input>\nWrite it.",
+    ["TagOpen/input", "Text/input", "TagClose/input", "Text/"]
+);
+
+layout!(an_element_that_never_closes, "<input type=\"text\">\nWrite it.", ["Text/", "Text/"]);
+
+layout!(
+    a_slot_under_its_label,
+    "Question:\n<question>\nList:\nOne.",
+    ["Label/Question", "Text/Question", "Label/List", "Text/List"]
+);

@@ -7,7 +7,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Finding};
 use crate::frame::{Importance, Need, Part};
 use crate::review::Review;
-use crate::slots::Syntax;
+use crate::slots;
 use crate::span::Span;
 use crate::units::UnitKind;
 use std::collections::{BTreeMap, HashSet};
@@ -246,7 +246,7 @@ impl Plan {
             .collect();
         wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));
         wanted.truncate(QUESTIONS);
-        let syntax = slot_syntax(review);
+        let syntax = slots::usual(review.slots());
         for (component, need) in review.frame().components() {
             if !wanted.iter().any(|(other, _)| *other == component) {
                 continue;
@@ -319,11 +319,4 @@ const COMPLETE: u32 = 70;
 /// True when some unit may well serve a component, though it was taken for another.
 fn maybe(review: &Review, component: Component) -> bool {
     review.labels().iter().any(|label| label.shares[component.index()] >= 0.3)
-}
-
-/// The way in which the prompt writes its slots, double braces when it has none.
-fn slot_syntax(review: &Review) -> Syntax {
-    let safe =
-        |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
-    review.slots().iter().map(|slot| slot.syntax).find(|&syntax| safe(syntax)).unwrap_or(Syntax::DoubleBraces)
 }

@@ -81,6 +81,8 @@ struct Order {
     forbids: bool,
     /// Stems of the object.
     object: Vec<u32>,
+    /// Ordered with "always".
+    always: bool,
     /// `every question`, `anyone`, `always`, with nothing that bounds it.
     universal: bool,
     /// The object is `it`, `one`, `them`: what the sentence spoke of before.
@@ -104,7 +106,15 @@ struct Order {
 impl Order {
     fn clashes(&self, other: &Order) -> bool {
         if self.forbids == other.forbids {
-            return false;
+            // "If one differs, write a new caption", "always write a new caption".
+            let (case, firm) = if self.conditional { (self, other) } else { (other, self) };
+            return !self.forbids
+                && case.conditional
+                && !firm.conditional
+                && firm.always
+                && !firm.bounded
+                && !firm.object.is_empty()
+                && firm.object == case.object;
         }
         let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
         if ban.bans_all && !order.universal {
@@ -165,7 +175,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let mut verb_at = at;
         // "It goes without saying" forbids nothing.
         let without = at > 0 && lower(at - 1) == "without" && !(at > 1 && lower(at - 2) == "goes");
-        let (mut forbids, mut universal) = (without, false);
+        let (mut forbids, mut universal, mut always) = (without, false, false);
         loop {
             match &*lower(verb_at) {
                 "never" | "don't" | "cannot" => forbids = true,
@@ -173,7 +183,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                     forbids = true;
                     verb_at += 1;
                 }
-                "always" => universal = true,
+                "always" => (universal, always) = (true, true),
                 "please" | "you" | "must" | "ever" | "also" => {}
                 _ => break,
             }
@@ -207,6 +217,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 _ => false,
             });
         order.conditional = conditional;
+        order.always = always;
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
@@ -250,7 +261,7 @@ fn order(
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
     let bound = [
         "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
-        "as", "other", "than", "beyond", "besides",
+        "as", "other", "than", "beyond", "besides", "into",
     ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
     // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
@@ -279,7 +290,8 @@ fn order(
     let spoken = verb.lower(text);
     let says = SAYS.contains(&&*spoken);
     // To translate or cut a thing is not to keep it; to leave it out is not to say it.
-    let changes = CHANGES.contains(&&*spoken);
+    let changes = CHANGES.contains(&&*spoken)
+        || matches!(&*spoken, "turn" | "convert") && lower.iter().any(|word| word == "into");
     let leaves_out = LEAVES_OUT.contains(&&*spoken)
         || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
     // "Leave the second paragraph as it is": it is kept.
@@ -316,6 +328,7 @@ fn order(
         refers,
         bounded,
         bans_all: false,
+        always: false,
         conditional: false,
         uses: false,
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),

@@ -105,6 +105,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         refers: false,
         says: false,
         bans_all: false,
+        always: false,
         conditional: false,
         bounded,
         uses: true,
