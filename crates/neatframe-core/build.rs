@@ -6,98 +6,19 @@
 #[allow(dead_code)]
 mod pattern;
 
+#[path = "build/files.rs"]
+mod files;
+#[path = "build/frames.rs"]
+mod frames;
+#[path = "build/weights.rs"]
+mod weights;
+
+use files::{Cues, Kinds, Padding, Poles, Terms, Titles, Vague, WordFile};
 use pattern::{Expanded, Piece, expand};
 use serde::Deserialize;
 use std::collections::BTreeMap;
 use std::fmt::Write as _;
 use std::path::Path;
-
-#[derive(Deserialize)]
-struct WordFile {
-    casual: BTreeMap<String, String>,
-    numbers: BTreeMap<String, u32>,
-    classes: BTreeMap<String, String>,
-    punctuation: BTreeMap<String, String>,
-}
-
-#[derive(Deserialize)]
-struct Vague {
-    term: Vec<VagueTerm>,
-}
-
-#[derive(Deserialize)]
-struct VagueTerm {
-    kind: String,
-    write: String,
-    say: Vec<String>,
-}
-
-#[derive(Deserialize)]
-struct Padding {
-    term: Vec<PaddingTerm>,
-}
-
-#[derive(Deserialize)]
-struct PaddingTerm {
-    kind: String,
-    #[serde(default)]
-    short: String,
-    say: Vec<String>,
-}
-
-#[derive(Deserialize)]
-struct Cues {
-    cue: Vec<Cue>,
-}
-
-#[derive(Deserialize)]
-struct Cue {
-    name: String,
-    #[serde(rename = "for")]
-    component: String,
-    facet: Option<String>,
-    weight: f32,
-    say: Vec<String>,
-}
-
-#[derive(Deserialize)]
-struct Titles {
-    title: Vec<Title>,
-}
-
-#[derive(Deserialize)]
-struct Title {
-    component: String,
-    say: Vec<String>,
-}
-
-/// A file of terms that only need to be found, each perhaps with a hint.
-#[derive(Deserialize)]
-struct Terms {
-    term: Vec<Term>,
-}
-
-#[derive(Deserialize)]
-struct Term {
-    #[serde(default)]
-    write: String,
-    #[serde(default)]
-    short: String,
-    say: Vec<String>,
-}
-
-#[derive(Deserialize)]
-struct Poles {
-    pole: Vec<Pole>,
-}
-
-#[derive(Deserialize)]
-struct Pole {
-    axis: String,
-    name: String,
-    flips: String,
-    say: Vec<String>,
-}
 
 /// Word to id and flags; ids are given in order of first use.
 struct Vocabulary {
@@ -133,6 +54,7 @@ fn main() {
     println!("cargo::rerun-if-changed=data");
     println!("cargo::rerun-if-changed=src/lexicon/pattern.rs");
     println!("cargo::rerun-if-changed=build.rs");
+    println!("cargo::rerun-if-changed=build");
     let mut vocabulary = Vocabulary { ids: BTreeMap::new(), words: Vec::new(), flags: Vec::new() };
     vocabulary.id("\u{0}number"); // entry 0 stands for numbers in digits
     let words: WordFile = read("words.toml");
@@ -189,8 +111,8 @@ fn main() {
         vocabulary.id(short);
         vocabulary.id(full);
     }
-    write("weights.rs", &weight_table());
-    write("frames.rs", &frame_table());
+    write("weights.rs", &weights::weight_table());
+    write("frames.rs", &frames::frame_table());
     write("lexicon.rs", &(tables + &pattern_table(rows, &vocabulary)));
     write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary, &words.casual)));
 }
@@ -399,112 +321,4 @@ fn vocabulary_table(vocabulary: &Vocabulary, casual: &BTreeMap<String, String>) 
 /// FNV-1a, 32 bits; the crate looks words up with the same function.
 fn fnv(bytes: &[u8]) -> u32 {
     bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
-}
-
-#[derive(Deserialize)]
-struct Frames {
-    frame: Vec<Frame>,
-}
-
-#[derive(Deserialize)]
-struct Frame {
-    name: String,
-    about: String,
-    serves: Vec<String>,
-    order: Vec<String>,
-    required: Vec<String>,
-    recommended: Vec<String>,
-    optional: Vec<String>,
-    #[serde(default)]
-    ask: BTreeMap<String, String>,
-    #[serde(default)]
-    offer: BTreeMap<String, String>,
-}
-
-#[derive(Deserialize)]
-struct Part {
-    ask: String,
-    like: String,
-    why: String,
-}
-
-/// `frames.toml` and `parts.toml` as the drafts that the crate makes frames from.
-fn frame_table() -> String {
-    let file: Frames = read("frames.toml");
-    let parts: BTreeMap<String, Part> = read("parts.toml");
-    let mut out = String::new();
-    list(&mut out, "FRAMES", "Draft<'static>", &file.frame, |frame| {
-        let pairs = |table: &BTreeMap<String, String>| {
-            table.iter().map(|(part, words)| format!("({part:?}, {words:?})")).collect::<Vec<_>>().join(", ")
-        };
-        format!(
-            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}], offer: &[{}] }}",
-            frame.name,
-            frame.about,
-            frame.serves,
-            frame.order,
-            frame.required,
-            frame.recommended,
-            frame.optional,
-            pairs(&frame.ask),
-            pairs(&frame.offer)
-        )
-    });
-    let rows: Vec<(&String, &Part)> = parts.iter().collect();
-    list(&mut out, "PARTS", "Known", &rows, |(name, part)| {
-        format!("Known {{ name: {name:?}, ask: {:?}, like: {:?}, why: {:?} }}", part.ask, part.like, part.why)
-    });
-    out
-}
-
-#[derive(Deserialize)]
-struct Kinds {
-    kind: Vec<Kind>,
-}
-
-#[derive(Deserialize)]
-struct Kind {
-    name: String,
-    weight: f32,
-    say: Vec<String>,
-}
-
-/// `data/weights.txt`: lines of a feature key in hex and six weights in hundredths, then the second stage.
-fn weight_table() -> String {
-    let text = std::fs::read_to_string("data/weights.txt").expect("data/weights.txt is there");
-    let mut features: Vec<(u32, String)> = Vec::new();
-    let (mut second, mut bias) = (Vec::new(), String::from("[0.0; NAMES]"));
-    for line in text.lines().filter(|line| !line.starts_with('#')) {
-        let mut cells = line.split_whitespace();
-        let name = cells.next().expect("a line has a name");
-        let numbers: Vec<String> =
-            cells.map(|cell| format!("{:?}", cell.parse::<f32>().expect("a number") / 100.0)).collect();
-        let row = format!("[{}]", numbers.join(", "));
-        match name {
-            "second" => second.push(row),
-            "bias" => bias = row,
-            _ => features.push((u32::from_str_radix(name, 16).expect("a key in hex"), row)),
-        }
-    }
-    let size = (features.len() * 2).next_power_of_two().max(2);
-    let mut places: Vec<Option<&(u32, String)>> = vec![None; size];
-    for feature in &features {
-        let mut slot = feature.0 as usize & (size - 1);
-        while places[slot].is_some() {
-            slot = (slot + 1) & (size - 1);
-        }
-        places[slot] = Some(feature);
-    }
-    let keys: Vec<String> =
-        places.iter().map(|place| place.map_or("0".into(), |(key, _)| key.to_string())).collect();
-    let empty = "[0.0; NAMES]".to_string();
-    let rows: Vec<&str> =
-        places.iter().map(|place| place.map_or(empty.as_str(), |(_, row)| row.as_str())).collect();
-    let views: Vec<String> = second.chunks(6).map(|view| format!("[{}]", view.join(", "))).collect();
-    format!(
-        "static KEYS: &[u32] = &[{}];\nstatic WEIGHTS: &[Scores] = &[{}];\nstatic SECOND: [[Scores; NAMES]; VIEWS.len()] = [{}];\nstatic BIAS: Scores = {bias};\n",
-        keys.join(", "),
-        rows.join(", "),
-        views.join(", ")
-    )
 }

@@ -3,9 +3,11 @@
 mod borders;
 mod chunk;
 pub(crate) mod decide;
+mod in_place;
 mod layout;
 mod marks;
 mod open;
+mod order;
 mod plan;
 mod rewording;
 mod secrets;
@@ -164,9 +166,9 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
     let unread = review.language().is_some();
-    let kept = wishes.layout.is_none() && layout::is_well_kept(review);
-    if unread || kept || layout::has_sections(review) || !layout::is_worth_sections(review, &plan) {
-        return marks::marked(layout::in_place(review, plan, wishes), review.settings(), wishes.layout);
+    let kept = wishes.layout.is_none() && order::is_well_kept(review);
+    if unread || kept || order::has_sections(review) || !order::is_worth_sections(review, &plan) {
+        return marks::marked(in_place::in_place(review, plan, wishes), review.settings(), wishes.layout);
     }
     if plan.edits.is_empty() && plan.dropped.is_empty() {
         let short = review.units().len() <= SHORT && wishes.layout.is_none() && plan.asked.is_empty();
@@ -174,13 +176,13 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
         // In order already, a short prompt gains nothing from titles.
         let moves = regrouped.notes.iter().any(|note| note.change == Change::Moved);
         if short && !moves {
-            return layout::in_place(review, plan, wishes);
+            return in_place::in_place(review, plan, wishes);
         }
         return regrouped;
     }
     // Padding colours how a sentence reads, so it is cut before the sentences are put in order.
     let first = plan::plan(review, &Wishes { ask: false, offer: false, ..wishes.clone() });
-    let (text, shifts) = layout::cleaned(review, &first);
+    let (text, shifts) = in_place::cleaned(review, &first);
     let Ok(source) = Source::from_bytes(text.into_bytes()) else {
         return layout::regrouped(review, plan, wishes.layout);
     };

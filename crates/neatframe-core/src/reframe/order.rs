@@ -1,0 +1,122 @@
+//! Whether the author's own order of a prompt is kept.
+
+use super::plan::Plan;
+use crate::component::Component;
+use crate::finding::Family;
+use crate::outline::{Mark, PieceKind};
+use crate::review::Review;
+use crate::units::UnitKind;
+
+/// True when the author has marked sections: two at least that hold something, or three tags, two where they hold more than
+/// material.
+pub(super) fn has_sections(review: &Review) -> bool {
+    let sections = &review.outline().sections;
+    let mut holds = vec![0usize; sections.len()];
+    for unit in review.units().iter().filter(|unit| unit.kind != UnitKind::Mark) {
+        holds[unit.section] += 1;
+    }
+    let all: usize = holds.iter().sum();
+    let heading = |id: &usize| matches!(sections[*id].mark, Mark::Heading(_) | Mark::Title);
+    // The only heading, over all the rest, is the prompt's title.
+    let headings: Vec<usize> = (1..sections.len()).filter(heading).collect();
+    let title = match headings[..] {
+        [only] if sections[only].first == 0 => Some(only),
+        _ => None,
+    };
+    let count = |tag: bool| {
+        let marked = |id: usize| {
+            id != 0 && holds[id] > 0 && Some(id) != title && (sections[id].mark == Mark::Tag) == tag
+        };
+        let marked: Vec<usize> = (0..sections.len()).filter(|&id| marked(id)).collect();
+        // A few labelled lines among many others are no order of the whole.
+        let field = |id: usize| {
+            review
+                .outline()
+                .pieces
+                .get(sections[id].first)
+                .is_some_and(|piece| piece.kind == PieceKind::Field)
+        };
+        let inside: usize = marked.iter().map(|&id| if field(id) { 1 } else { holds[id] }).sum();
+        if tag || inside * 2 >= all { marked.len() } else { 0 }
+    };
+    let demanding = |id: usize| {
+        let part = review.title_component(id);
+        sections[id].mark == Mark::Tag && holds[id] > 0 && part.is_some_and(|part| part != Component::Context)
+    };
+    let demanding = (1..sections.len()).filter(|&id| demanding(id)).count();
+    count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2 || holds_stages(review)
+}
+
+/// True when lines of other kinds stand between numbered steps: each belongs to its step, and the order is the author's.
+fn holds_stages(review: &Review) -> bool {
+    let pieces = &review.outline().pieces;
+    crate::numbering::runs(review.source(), review.outline()).iter().any(|run| {
+        run.windows(2).any(|pair| {
+            let from = pieces.partition_point(|piece| piece.span.end() <= pair[0].place.start());
+            let to = pieces.partition_point(|piece| piece.span.end() <= pair[1].place.start());
+            let item = |kind: PieceKind| matches!(kind, PieceKind::Item { .. });
+            let indent = pieces[from].indent;
+            let own = pieces.get(from + 1..to).unwrap_or(&[]);
+            item(pieces[from].kind)
+                && own.iter().any(|piece| {
+                    piece.kind != PieceKind::Blank && !item(piece.kind) && piece.indent <= indent
+                })
+        })
+    })
+}
+
+/// Lines such as `[Question]` over a text: titles in all but form.
+fn bracketed(review: &Review) -> usize {
+    let text = review.source().text();
+    let titled = |unit: &&crate::units::Unit| {
+        let words = &text[unit.text.range()];
+        let below = text[unit.text.end()..].split('\n').nth(1).unwrap_or("").trim();
+        let inner = words.strip_prefix('[').and_then(|rest| rest.strip_suffix(']'));
+        let alone = text[..unit.text.start()].ends_with('\n') || unit.text.start() == 0;
+        alone && inner.is_some_and(|inner| inner.starts_with(char::is_uppercase)) && !below.is_empty()
+    };
+    review.units().iter().filter(titled).count()
+}
+
+/// Faults to a unit from which a prompt is no longer in good order.
+const FAULTY: f64 = 0.15;
+
+/// Paragraphs from which an author has put a prompt in order.
+const PARAGRAPHS: usize = 3;
+
+/// True for a prompt in paragraphs of several sentences with few faults: what stands together in a paragraph was put there,
+/// and sentence by sentence it would lose what it leans on.
+pub(super) fn is_well_kept(review: &Review) -> bool {
+    let units: Vec<&crate::units::Unit> =
+        review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).collect();
+    // Units with no blank line between them, and how many of them are sentences.
+    let mut paragraphs: Vec<usize> = Vec::new();
+    let mut end = 0;
+    for unit in &units {
+        let gap = &review.source().text()[end.min(unit.text.start())..unit.text.start()];
+        if paragraphs.is_empty() || gap.contains("\n\n") || gap.contains("\n\r\n") {
+            paragraphs.push(0);
+        }
+        if let Some(last) = paragraphs.last_mut() {
+            *last += usize::from(unit.kind == UnitKind::Sentence);
+        }
+        end = unit.text.end();
+    }
+    let in_paragraphs: usize = paragraphs.iter().filter(|count| **count >= 2).sum();
+    let faults = review
+        .findings()
+        .iter()
+        .filter(|found| !matches!(found.family, Family::Missing | Family::Cost))
+        .count();
+    paragraphs.len() >= PARAGRAPHS
+        && in_paragraphs * 2 >= units.len()
+        && (faults as f64) < FAULTY * units.len() as f64
+}
+
+/// A prompt of few units, or of one component and no question, reads best as it is.
+pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
+    let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count()
+        - plan.dropped.len().min(review.units().len());
+    let components = 6 - review.missing().len() + plan.asked.len();
+    components >= 2 && (asking >= 5 || !plan.asked.is_empty())
+}
