@@ -34,7 +34,7 @@ impl Layer {
         let units = units::read(source, &words, &outline);
         let slots = slots::of(source, &outline);
         let reading = Reading { source, words: &words, outline: &outline, units: &units, slots: &slots };
-        let Labelled { mut labels, hits, .. } = classify::label(&reading);
+        let Labelled { mut labels, hits, .. } = classify::label(&reading, false);
         let sight = requirement::Sight {
             source,
             words: &words,

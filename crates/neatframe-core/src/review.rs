@@ -41,6 +41,8 @@ pub struct Settings {
     pub levels: Vec<(&'static str, Level)>,
     /// The house's own words.
     pub words: HouseWords,
+    /// Whether each label keeps the evidence it rests on, for people to read.
+    pub evidence: bool,
 }
 
 impl Settings {
@@ -86,7 +88,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let units = units::read(&source, &words, &outline);
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
-    let Labelled { mut labels, hits, titles } = classify::label(&reading);
+    let Labelled { mut labels, hits, titles } = classify::label(&reading, settings.evidence);
     classify::some_task(&mut labels);
     let sight = requirement::Sight {
         source: &source,

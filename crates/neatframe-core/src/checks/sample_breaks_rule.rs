@@ -2,7 +2,8 @@
 
 use super::{Case, Check, Meta, Sink, beyond_levels, quoted_number};
 use crate::component::Component;
-use crate::finding::{Family, Severity};
+use crate::edit::Edit;
+use crate::finding::{Family, Finding, Severity};
 use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
 use crate::samples::Side;
@@ -74,7 +75,10 @@ impl Check for SampleBreaksRule {
                 if matches!(rule.demand, Demand::OneOf(_)) && is_named_elsewhere(case, place) {
                     continue;
                 }
-                report(case, sink, place, what, rule.span);
+                let finding = report(case, sink, place, what, rule.span);
+                if matches!(rule.demand, Demand::Manner { axis: "emoji", .. }) {
+                    finding.fix.push(without(case, place));
+                }
                 break;
             }
         }
@@ -183,10 +187,25 @@ fn quoted_names(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
     }
 }
 
-fn report(case: &Case<'_>, sink: &mut Sink<'_>, place: Span, what: String, rule: Span) {
+fn report<'a>(
+    case: &Case<'_>,
+    sink: &'a mut Sink<'_>,
+    place: Span,
+    what: String,
+    rule: Span,
+) -> &'a mut Finding {
     let line = case.source.position(rule.start()).line;
     let message = format!("{what}, against the rule on line {line}: `{}`", case.shown(rule));
-    sink.report(place, message, "change the sample so that it keeps the rule").related.push(rule);
+    let finding = sink.report(place, message, "change the sample so that it keeps the rule");
+    finding.related.push(rule);
+    finding
+}
+
+/// An emoji that is not to be there can only go, with the blank before it.
+fn without(case: &Case<'_>, sign: Span) -> Edit {
+    let before = &case.source.text()[..sign.start()];
+    let blanks = before.len() - before.trim_end_matches(' ').len();
+    Edit { span: Span::new(sign.start() - blanks, sign.end()), replacement: String::new() }
 }
 
 /// "What fits none of them is "other"": a rule of its own names the value.

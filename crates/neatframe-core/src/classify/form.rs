@@ -80,3 +80,55 @@ pub(crate) fn is_call(text: &str) -> bool {
     name > 1
         && arguments.is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::span::Span;
+    use crate::words::Words;
+
+    fn words<T>(text: &str, look: impl Fn(&str, &[Word]) -> T) -> T {
+        look(text, Words::read(text, 0).within(Span::new(0, text.len())))
+    }
+
+    #[test]
+    fn a_program_is_introduced_by_name() {
+        assert!(words("Marlow is the planning assistant of a theatre.", introduces_itself));
+        assert!(words("Otis is a bot that sells tickets.", introduces_itself));
+        assert!(!words("The Merle is a ferry.", introduces_itself));
+        assert!(!words("marlow is the planning assistant.", introduces_itself));
+        assert!(!words("Larkhaven is a town with a harbour.", introduces_itself));
+    }
+
+    #[test]
+    fn someone_does_it_as_something() {
+        assert!(words("You run the night shift as a planning program.", words_as));
+        assert!(words("You act for the archive as its search program.", words_as));
+        assert!(!words("You are as tall as a mast.", words_as));
+        assert!(!words("You must treat it as a rule.", words_as));
+        assert!(!words("Treat it as a rule.", words_as));
+    }
+
+    #[test]
+    fn names_of_a_program() {
+        assert!(is_identifier("stall_sheet") && is_identifier("openFile") && is_identifier("read_page2"));
+        assert!(!is_identifier("Tools") && !is_identifier("how you work") && !is_identifier("id"));
+    }
+
+    #[test]
+    fn forms_that_are_filled_in() {
+        assert!(signs_of_a_form("Write each bird as (bird | name | count)"));
+        assert!(signs_of_a_form("Why: <one sentence>"));
+        assert!(!signs_of_a_form("<log>"));
+        assert!(!signs_of_a_form("If a < b and c > d, stop."));
+        assert!(!signs_of_a_form("The pier is closed."));
+    }
+
+    #[test]
+    fn calls() {
+        assert!(is_call("search(query): looks it up in the index"));
+        assert!(is_call("`move(x, y)` turns the crane by x"));
+        assert!(!is_call("Write it (and sign it) today."));
+        assert!(!is_call("search(query)"));
+    }
+}

@@ -24,7 +24,7 @@ pub(crate) use form::is_call;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
-    is_courtesy, names_the_persona,
+    is_courtesy, is_ellipsis, names_the_persona,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -51,7 +51,7 @@ pub struct Label {
     pub facets: FacetSet,
     /// How much it is believed to serve each component, in the order of [`Component::ALL`]; adds up to 1.
     pub shares: [f32; 6],
-    /// What each view said.
+    /// What each view said, where the settings ask for it.
     pub evidence: Vec<Evidence>,
 }
 
@@ -129,8 +129,8 @@ const SHAPE: f32 = 0.04;
 /// From which share of belief an order under a title for rules may be one.
 const RULED: f32 = 0.15;
 
-/// Labels every unit.
-pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
+/// Labels every unit; the evidence is kept where it is asked for.
+pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut observer = Observer::new(reading);
     let mut all_hits = Vec::with_capacity(reading.units.len());
     let mut labels: Vec<Label> = Vec::with_capacity(reading.units.len());
@@ -188,6 +188,8 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
+        } else if is_ellipsis(reading, unit) && sampled.is_none() {
+            towards(Component::OutputFormat, &mut shares);
         } else if announces_a_sample(reading, index) {
             towards(Component::Examples, &mut shares);
         }
@@ -223,7 +225,9 @@ pub(crate) fn label(reading: &Reading<'_>) -> Labelled {
         {
             label.also.push(Component::OutputFormat);
         }
-        label.evidence = evidence(&seen, label.component);
+        if with_evidence {
+            label.evidence = evidence(&seen, label.component);
+        }
     }
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }

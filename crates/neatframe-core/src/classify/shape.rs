@@ -31,6 +31,11 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
             || unit.kind == UnitKind::Code && alone)
 }
 
+/// `- ...`: more of the same, as a template of the answer shows it.
+pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
+    matches!(reading.source.slice(unit.text).trim(), "..." | "…")
+}
+
 /// A line that is one slot and nothing else.
 pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     let at = unit.text.start();
@@ -169,6 +174,20 @@ mod tests {
     fn a_place_for_the_input_may_be_in_words() {
         let labels = read("Sum up the log of the boat.\n\n[paste the log]\n");
         assert_eq!(labels.last(), Some(&Some(Context)));
+    }
+
+    #[test]
+    fn more_of_the_same_is_a_template() {
+        let labels = read("Write the release notes.\n\n# Result\n- ...\n");
+        assert_eq!(labels.last(), Some(&Some(Component::OutputFormat)));
+    }
+
+    #[test]
+    fn a_labelled_answer_under_a_sample() {
+        let labels = read(
+            "Explain the fault to the guest.\n\nExample:\nFault: stuck at pier 3\nAnswer: The gangway does not move.\n",
+        );
+        assert_eq!(labels[2..], [Some(Examples), Some(Examples)]);
     }
 
     #[test]

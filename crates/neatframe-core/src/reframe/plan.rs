@@ -152,7 +152,7 @@ impl Plan {
         }
         let replacement = first.replacement.trim().to_string();
         // A lone letter is the capital of what follows a cut.
-        let cut = finding.write == "leave it out" || replacement.chars().count() == 1;
+        let cut = finding.write == "leave it out" || replacement.chars().count() <= 1;
         let change = if cut { Change::Dropped } else { Change::Edited };
         let now = if change == Change::Dropped { String::new() } else { replacement };
         self.note(change, finding.span, review, now, &finding.message);

@@ -205,6 +205,16 @@ mod tests {
     }
 
     #[test]
+    fn a_line_that_ends_in_a_clause_of_its_own_is_over() {
+        let lines = [
+            "don't paste from the thread, use your own words but keep the amounts exactly as they are",
+            "make sure that the whole thing is short",
+            "quote the boat",
+        ];
+        assert_eq!(units(&lines.join("\n")), lines);
+    }
+
+    #[test]
     fn short_lines_stay_apart() {
         assert_eq!(units("site_id  the code\nitem  the thing"), ["site_id  the code", "item  the thing"]);
         assert_eq!(units("SD800 sourdough\nCRO croissant"), ["SD800 sourdough", "CRO croissant"]);

@@ -39,7 +39,7 @@ const AT_ONCE: usize = 256;
 
 pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
     let counter = args.work.vocabulary.as_deref().map_or_else(|| Ok(Counter::default()), Counter::named)?;
-    let mut houses = Houses::new(&args.work, &counter);
+    let mut houses = Houses::new(&args.work, &counter).with_evidence(args.evidence);
     if args.stream {
         return stream::run(&*houses.settings(&Input::Stdin)?, &counter);
     }

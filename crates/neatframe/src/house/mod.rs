@@ -37,6 +37,7 @@ pub(crate) struct Houses<'a> {
     by_file: HashMap<PathBuf, Arc<House>>,
     layers: HashMap<PathBuf, Layer>,
     settings: HashMap<(PathBuf, Vec<usize>), Arc<Settings>>,
+    evidence: bool,
 }
 
 impl<'a> Houses<'a> {
@@ -48,7 +49,13 @@ impl<'a> Houses<'a> {
             by_file: HashMap::new(),
             layers: HashMap::new(),
             settings: HashMap::new(),
+            evidence: false,
         }
+    }
+
+    /// With the evidence for each part kept, where it is to be shown.
+    pub(crate) fn with_evidence(self, evidence: bool) -> Houses<'a> {
+        Houses { evidence, ..self }
     }
 
     /// The house of a prompt: the one named by the arguments, else the nearest file upward.
@@ -123,7 +130,8 @@ impl<'a> Houses<'a> {
         let words = &file.words;
         let terms: Vec<(String, String)> = words.terms.clone().into_iter().collect();
         let words = HouseWords::new(&words.vague, &words.padding, &words.allowed, &terms);
-        Ok(Settings { kind, frame, layers, frames, kinds, limits, levels, words })
+        let evidence = self.evidence;
+        Ok(Settings { kind, frame, layers, frames, kinds, limits, levels, words, evidence })
     }
 
     fn layer(&mut self, path: &Path) -> Result<Layer> {
