@@ -277,7 +277,9 @@ fn is_quoted_template(case: &Case<'_>, slot: &Slot) -> bool {
     let hand = matches!(slot.syntax, Syntax::Angles | Syntax::Brackets);
     let Some(unit) = case.unit_of(slot).filter(|_| hand) else { return false };
     let asks = case.labels[unit].component.is_some_and(|component| component != Component::Examples);
-    let before = &case.text(case.units[unit].text)[..slot.span.start() - case.units[unit].text.start()];
+    let holder = case.units[unit].text;
+    // A slot may stand in a mark behind the unit.
+    let Some(before) = case.text(holder).get(..slot.span.start() - holder.start()) else { return false };
     let open = |sign: char| before.matches(sign).count() % 2 == 1 || before.ends_with(sign);
     asks && before.len() <= LONG && (open('"') || before.contains(" '") && open('\''))
 }
