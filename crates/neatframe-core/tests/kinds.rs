@@ -15,6 +15,22 @@ mod kinds {
     use super::common;
 
     kinds! {
+        a_letter_is_writing: "Write a letter to the crew of the Merle." => Some("writing");
+        simpler_words_are_rewriting: "Rewrite the notice below in plain words." => Some("rewriting");
+        a_digest_is_summarising: "Summarise the radio log of the night." => Some("summarising");
+        fields_are_extraction: "Extract the sailing and the seat from each ticket." => Some("extraction");
+        labels_are_classification: "Classify each message as LATE, LOST or OTHER." => Some("classification");
+        passages_are_question_answering: "Answer the question using only the passages below." => Some("question answering");
+        a_function_is_code: "Write a Python function that adds up the fares." => Some("code");
+        sources_are_research: "Find out what is known about seals and ferries, and cite your sources." => Some("research");
+        a_tutor_is_a_dialogue: "You are a tutor for deckhands. Ask one question per turn." => Some("dialogue");
+        tools_make_an_agent: "You have access to the following tools: list_ships, assign_tug." => Some("tool agent");
+        names_are_ideas: "Suggest names for the new ferry." => Some("ideas");
+        a_picture_is_an_image: "Describe an image of a ferry at dusk." => Some("image");
+        points_are_grading: "Grade the answers of the deckhands against the rubric." => Some("grading");
+        languages_are_translation: "Translate the safety card into Danish." => Some("translation");
+        a_week_is_planning: "Make a plan for the week in the dry dock." => Some("planning");
+        nothing_to_go_by: "The Merle is blue." => None;
         a_notice: "Write a notice for guests of the night boat." => Some("writing");
         a_press_release: "From the mission log write a press release for the local paper." => Some("writing");
         a_toast: "Write me a toast for my sister's wedding." => Some("writing");

@@ -151,7 +151,7 @@ impl Plan {
             return;
         }
         let replacement = first.replacement.trim().to_string();
-        // A lone letter is the capital of what follows a cut.
+        // Nothing in its place is a cut; a lone letter is the capital of what follows one.
         let cut = finding.write == "leave it out" || replacement.chars().count() <= 1;
         let change = if cut { Change::Dropped } else { Change::Edited };
         let now = if change == Change::Dropped { String::new() } else { replacement };
