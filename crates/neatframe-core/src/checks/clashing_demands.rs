@@ -1,6 +1,6 @@
 //! Stated requirements that exclude each other.
 
-use super::{Case, Check, Meta, Sink, choice_ruled_out};
+use super::{Case, Check, Meta, Sink, choice_ruled_out, two_ways_out};
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
 
@@ -85,6 +85,7 @@ impl Check for ClashingDemands {
             firm.push(requirement);
         }
         choice_ruled_out::run(case, sink);
+        two_ways_out::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -6,12 +6,14 @@ use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::units::UnitKind;
 use std::borrow::Cow;
+use std::cell::LazyCell;
 
 /// References by title, `see the section "Tides"`, to a title that stands nowhere else in the prompt.
 pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
     let text = case.source.text();
     let mut found = Vec::new();
     let mut looked = 0;
+    let whole = LazyCell::new(|| text.to_lowercase());
     for (unit, label) in case.labels.iter().enumerate() {
         let kind = case.units[unit].kind;
         if label.component == Some(Component::Examples)
@@ -44,7 +46,7 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             };
             let after = words.iter().find(|word| word.start as usize >= place.end());
             let elsewhere = after.is_some_and(|word| matches!(&*word.lower(text), "of" | "in" | "from"));
-            let again = text.to_lowercase().matches(&title.to_lowercase()).nth(1).is_some();
+            let again = whole.matches(&title.to_lowercase()).nth(1).is_some();
             if points && !makes && !elsewhere && !again {
                 found.push(words[at].span().cover(place));
             }

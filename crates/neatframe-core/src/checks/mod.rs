@@ -31,6 +31,7 @@ mod steps;
 mod sum_off;
 mod terms;
 mod two_figures;
+mod two_ways_out;
 mod uneven_samples;
 mod unfenced_input;
 mod unset_gate;

@@ -10,6 +10,7 @@ use crate::samples::Side;
 use crate::span::Span;
 use crate::trial::{self, Breach};
 use crate::units::UnitKind;
+use std::collections::HashSet;
 
 /// A sample breaks a stated requirement.
 pub(super) struct SampleBreaksRule;
@@ -51,6 +52,7 @@ impl Check for SampleBreaksRule {
             .filter(|rule| !rule.conditional && trial::is_testable(rule))
             .take(RULES)
             .collect();
+        let mut named_values = None;
         for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
             let label = case.text(shown.label).to_lowercase();
             for rule in &rules {
@@ -72,8 +74,12 @@ impl Check for SampleBreaksRule {
                 else {
                     continue;
                 };
-                if matches!(rule.demand, Demand::OneOf(_)) && is_named_elsewhere(case, place) {
-                    continue;
+                if matches!(rule.demand, Demand::OneOf(_)) {
+                    let value = case.text(place).trim().trim_matches(['"', '`', '\'', '.']);
+                    let named = named_values.get_or_insert_with(|| quoted_in_demands(case));
+                    if named.contains(&value.to_ascii_lowercase()) {
+                        continue;
+                    }
                 }
                 let finding = report(case, sink, place, what, rule.span);
                 if matches!(rule.demand, Demand::Manner { axis: "emoji", .. }) {
@@ -117,14 +123,15 @@ impl Check for SampleBreaksRule {
                         Demand::DateForm(_) => is_under_its_title(case, index),
                         _ => false,
                     };
-                let listed = matches!(unit.kind, UnitKind::Item { .. });
+                let listed =
+                    matches!(unit.kind, UnitKind::Item { .. }) || case.text(unit.text).starts_with("**");
                 let alone = titled
                     && (listed || is_alone_in_its_part(case, index))
                     && matches!(
                         rule.demand,
                         Demand::DateForm(_)
                             | Demand::Omit(_)
-                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions", .. }
+                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
                     );
                 let breach = trial::breach(case.source.text(), rule, unit.text, true)
                     .filter(|_| counts && quoted || record || alone)?;
@@ -208,13 +215,12 @@ fn without(case: &Case<'_>, sign: Span) -> Edit {
     Edit { span: Span::new(sign.start() - blanks, sign.end()), replacement: String::new() }
 }
 
-/// "What fits none of them is "other"": a rule of its own names the value.
-fn is_named_elsewhere(case: &Case<'_>, place: Span) -> bool {
-    let value = case.text(place).trim().trim_matches(['"', '`', '\'', '.']);
-    case.demands().any(|unit| {
-        let named = quotations(case.source.text(), case.units[unit].text);
-        named.iter().any(|(_, words)| words.eq_ignore_ascii_case(value))
-    })
+/// The words that demands quote, in lower case: in "What fits none of them is "other"" a rule of its own names the value.
+fn quoted_in_demands(case: &Case<'_>) -> HashSet<String> {
+    case.demands()
+        .flat_map(|unit| quotations(case.source.text(), case.units[unit].text))
+        .map(|(_, words)| words.to_ascii_lowercase())
+        .collect()
 }
 
 /// How many rules a sample is held against.

@@ -190,6 +190,10 @@ impl Check for MixedSlots {
             .map(|section| case.text(section.title))
             .collect();
         let closed = closing_names(case.source.text());
+        // A template of a template: `{{{{` stands for a brace, and `{{name}}` is filled later.
+        if case.source.text().contains("{{{{") {
+            return;
+        }
         // A word in angle brackets may be a tag that is spoken of; brackets may head a part or belong to a sample.
         let doubtful = |slot: &&Slot| {
             let inner = case.text(slot.inner);
@@ -206,7 +210,10 @@ impl Check for MixedSlots {
             match slot.syntax {
                 // A template of the answer shows what the model fills in.
                 Syntax::Angles => {
-                    tags.contains(inner) || closed.contains(inner) || is_of_the_answer(case, slot)
+                    tags.contains(inner)
+                        || closed.contains(inner)
+                        || is_of_the_answer(case, slot)
+                        || calls_by_tag(case, slot)
                 }
                 Syntax::Brackets => {
                     inner.contains(',')
@@ -282,6 +289,12 @@ fn is_quoted_template(case: &Case<'_>, slot: &Slot) -> bool {
     let Some(before) = case.text(holder).get(..slot.span.start() - holder.start()) else { return false };
     let open = |sign: char| before.matches(sign).count() % 2 == 1 || before.ends_with(sign);
     asks && before.len() <= LONG && (open('"') || before.contains(" '") && open('\''))
+}
+
+/// "When all is done, call <done>": a tool by its tag.
+fn calls_by_tag(case: &Case<'_>, slot: &Slot) -> bool {
+    let before = case.source.text()[..slot.span.start()].trim_end_matches([' ', '`']).to_ascii_lowercase();
+    ["call", "use", "using", "send", "emit", "tag", "invoke"].iter().any(|verb| before.ends_with(verb))
 }
 
 /// True in a unit that shows the shape of the answer.

@@ -2,7 +2,7 @@
 //!
 //! A feature is known by the hash of its name; the weights' table knows the names.
 
-use super::form::{introduces_itself, is_call, is_identifier, persona, signs_of_a_form, words_as};
+use super::form::{self, is_identifier, persona};
 use super::mood::{self, Mood, Tally};
 use super::titles;
 use super::topic;
@@ -12,6 +12,7 @@ use crate::lexicon::{CUES, Hit, PADDING, PaddingKind, Set, TITLES, vocabulary};
 use crate::outline::{Mark, PieceKind, SectionId};
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
+use std::collections::HashSet;
 
 /// What was seen, each with how much of it.
 pub(crate) type Features = Vec<(u32, f32)>;
@@ -39,6 +40,8 @@ pub(super) struct Observer<'a> {
     next_slot: usize,
     /// The persona's name, which stands for "you": "Wick answers in one sentence".
     persona: Option<u32>,
+    /// The words that stand behind an article: what the prompt speaks of.
+    spoken_of: HashSet<u32>,
     /// The last unit that announces what follows it, and its own features.
     lead_in: Option<LeadIn>,
 }
@@ -81,7 +84,33 @@ impl<'a> Observer<'a> {
             shared[unit.block as usize].add(*mood);
         }
         let persona = persona(reading);
-        Observer { reading, titles, title_words, moods, shared, next_slot: 0, persona, lead_in: None }
+        let spoken_of = form::spoken_of(reading);
+        Observer {
+            reading,
+            titles,
+            title_words,
+            moods,
+            shared,
+            next_slot: 0,
+            persona,
+            spoken_of,
+            lead_in: None,
+        }
+    }
+
+    /// `Flyer: …` where the prompt speaks of "my flyer".
+    fn is_under_a_spoken_label(&self, unit: &Unit) -> bool {
+        let label = match self.piece(unit) {
+            PieceKind::Field | PieceKind::Turn if unit.opens_piece => {
+                self.reading.outline.pieces[unit.pieces.start].lead
+            }
+            _ => match &self.reading.outline.sections[unit.section] {
+                section if section.mark == Mark::Label => section.title,
+                _ => return false,
+            },
+        };
+        let mut words = self.reading.words.within(label).iter().rev().filter(|word| !word.is_punctuation());
+        words.next().is_some_and(|word| self.spoken_of.contains(&word.hash()))
     }
 
     pub(super) fn see(&mut self, index: usize, unit: &Unit, hits: &[Hit]) -> Seen {
@@ -223,18 +252,12 @@ impl<'a> Observer<'a> {
                 seen.add(key("", "a short gloss"), 1.0);
             }
         }
-        if signs_of_a_form(text) {
-            seen.add(key("", "shows a form"), 1.0);
-        }
         let words = self.reading.words.within(unit.text);
-        if introduces_itself(self.reading.source.text(), words) {
-            seen.add(key("", "introduces a program"), 1.0);
+        for sign in form::signs(self.reading.source.text(), text, words) {
+            seen.add(key("", sign), 1.0);
         }
-        if words_as(self.reading.source.text(), words) {
-            seen.add(key("", "you do it as someone"), 1.0);
-        }
-        if is_call(text) {
-            seen.add(key("", "opens with a call"), 1.0);
+        if self.is_under_a_spoken_label(unit) {
+            seen.add(key("", "its label is spoken of"), 1.0);
         }
         if text.starts_with(char::is_lowercase) {
             seen.add(key("", "opens in lower case"), 1.0);

@@ -2,7 +2,111 @@
 
 use super::Reading;
 use crate::lexicon::vocabulary;
+use crate::units::UnitKind;
 use crate::words::Word;
+use std::borrow::Cow;
+use std::collections::HashSet;
+
+/// The names of the forms that a unit has; `text` is the whole prompt, `unit` the unit's text.
+pub(super) fn signs(text: &str, unit: &str, words: &[Word]) -> impl Iterator<Item = &'static str> {
+    [
+        ("shows a form", signs_of_a_form(unit)),
+        ("introduces a program", introduces_itself(text, words)),
+        ("you do it as someone", words_as(text, words)),
+        ("opens with a call", is_call(unit)),
+        ("sets to work", sets_to_work(text, words)),
+        ("a type behind a colon", gives_a_type(unit)),
+        ("an order behind a colon", orders_behind_a_colon(text, words)),
+    ]
+    .into_iter()
+    .filter_map(|(name, holds)| holds.then_some(name))
+}
+
+/// "You are given two reports", "You are comparing the answers": what happens, and no persona.
+pub(super) fn sets_to_work(text: &str, words: &[Word]) -> bool {
+    const TOLD: [&str; 12] = [
+        "given",
+        "provided",
+        "shown",
+        "presented",
+        "asked",
+        "tasked",
+        "about",
+        "expected",
+        "required",
+        "allowed",
+        "to",
+        "handed",
+    ];
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = lower(0) == "you" && matches!(&*lower(1), "are" | "were") || lower(0) == "you're";
+    let at = if lower(0) == "you" { 2 } else { 1 };
+    let at = at + usize::from(matches!(&*lower(at), "now" | "being"));
+    let plain = words.get(at).is_some_and(|word| word.text(text).starts_with(char::is_lowercase));
+    let does = plain
+        && lower(at).ends_with("ing")
+        && (matches!(
+            &*lower(at + 1),
+            "the" | "a" | "an" | "to" | "with" | "on" | "for" | "whether" | "how" | "some" | "this" | "your"
+        ) || words.get(at + 1).is_some_and(|word| word.is_number()));
+    opens && (does || TOLD.contains(&&*lower(at)))
+}
+
+/// `level: 1 to 5`, `kind: one of storm, wreck`, `paid: true or false`: a field and what it may hold.
+pub(super) fn gives_a_type(unit: &str) -> bool {
+    const TYPES: [&str; 22] = [
+        "one of",
+        "either ",
+        "true or",
+        "true/",
+        "yes or no",
+        "yes/no",
+        "string",
+        "integer",
+        "number",
+        "boolean",
+        "bool",
+        "array of",
+        "list of",
+        "a list of",
+        "a number",
+        "an integer",
+        "whole",
+        "date",
+        "the date",
+        "up to ",
+        "at most ",
+        "max ",
+    ];
+    let Some((name, gloss)) = unit.split_once(": ") else { return false };
+    let gloss = gloss.trim_start_matches(['(', '`', '"', '<']).to_ascii_lowercase();
+    let digits = gloss.bytes().take_while(u8::is_ascii_digit).count();
+    let range = digits > 0 && [" to ", "-", "–", " - "].iter().any(|sign| gloss[digits..].starts_with(sign));
+    name.split_whitespace().count() <= 3 && (range || TYPES.iter().any(|of| gloss.starts_with(of)))
+}
+
+/// "The caller gives a name: confirm it": a step that names its case first.
+pub(super) fn orders_behind_a_colon(text: &str, words: &[Word]) -> bool {
+    words
+        .iter()
+        .position(|word| word.text(text) == ":")
+        .is_some_and(|colon| colon >= 3 && words.get(colon + 1).is_some_and(|word| word.is(vocabulary::VERB)))
+}
+
+/// The words that stand right behind an article, as hashes.
+pub(super) fn spoken_of(reading: &Reading<'_>) -> HashSet<u32> {
+    let text = reading.source.text();
+    let mut found = HashSet::new();
+    for unit in reading.units.iter().filter(|unit| unit.kind != UnitKind::Mark) {
+        for pair in reading.words.within(unit.text).windows(2) {
+            if matches!(&*pair[0].lower(text), "the" | "a" | "an" | "my" | "our" | "this" | "their" | "your")
+            {
+                found.insert(pair[1].hash());
+            }
+        }
+    }
+    found
+}
 
 /// The name in "You are Wick", as the hash of its word.
 pub(super) fn persona(reading: &Reading<'_>) -> Option<u32> {
@@ -81,6 +185,11 @@ pub(crate) fn is_call(text: &str) -> bool {
         && arguments.is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
 }
 
+/// `search(place="Holm")` and nothing else.
+pub(crate) fn is_bare_call(text: &str) -> bool {
+    text.ends_with(')') && text.find('(').is_some_and(|at| at > 1 && !text[..at].contains(' '))
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -122,6 +231,47 @@ mod tests {
         assert!(!signs_of_a_form("<log>"));
         assert!(!signs_of_a_form("If a < b and c > d, stop."));
         assert!(!signs_of_a_form("The pier is closed."));
+    }
+
+    #[test]
+    fn fields_with_what_they_hold() {
+        for field in ["level: 1 to 5", "kind: one of storm, wreck", "`paid`: true or false", "count: integer"]
+        {
+            assert!(gives_a_type(field), "{field}");
+        }
+        for other in ["Opening hours: from 8", "level: high", "1 to 5"] {
+            assert!(!gives_a_type(other), "{other}");
+        }
+    }
+
+    #[test]
+    fn someone_is_set_to_work() {
+        for told in
+            ["You are given two logs.", "You are now comparing the answers.", "You're about to see a log."]
+        {
+            assert!(words(told, sets_to_work), "{told}");
+        }
+        for other in [
+            "You are a clerk.",
+            "You are Sterling the clerk.",
+            "They are given two logs.",
+            "You are willing.",
+        ] {
+            assert!(!words(other, sets_to_work), "{other}");
+        }
+    }
+
+    #[test]
+    fn a_step_may_name_its_case_first() {
+        assert!(words("The guest gives a name: write it down.", orders_behind_a_colon));
+        assert!(!words("Tone: write plainly.", orders_behind_a_colon));
+        assert!(!words("The guest gives a name: Ida.", orders_behind_a_colon));
+    }
+
+    #[test]
+    fn calls_alone() {
+        assert!(is_bare_call("search(place=\"Holm\")"));
+        assert!(!is_bare_call("Name the pier (3)") && !is_bare_call("(3)") && !is_bare_call("search()."));
     }
 
     #[test]

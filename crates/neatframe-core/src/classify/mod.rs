@@ -20,11 +20,12 @@ use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
 use features::{Features, Observer};
-pub(crate) use form::is_call;
+pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
-    is_courtesy, is_ellipsis, names_the_persona,
+    is_closing, is_courtesy, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
+    names_the_persona,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -151,6 +152,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     };
     let mut quoted = OpenQuote::default();
     let mut sampled = None;
+    let mut last = None;
     for (index, label) in labels.iter_mut().enumerate() {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
@@ -176,6 +178,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             && is_call(reading.source.slice(unit.text));
         if names_the_persona(reading, index) {
             towards(Component::Role, &mut shares);
+        } else if let Some(closed) = last.filter(|_| is_closing(reading, unit)) {
+            towards(closed, &mut shares);
+        } else if is_made_of_holes(reading, unit) && sampled.is_none() {
+            towards(Component::OutputFormat, &mut shares);
         } else if is_bare_slot(reading, unit) && views.stands_among_samples(index) {
             towards(Component::Examples, &mut shares);
         } else if ends_in_a_slot(reading, index) {
@@ -188,9 +194,12 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
-        } else if is_ellipsis(reading, unit) && sampled.is_none() {
+        } else if is_ellipsis(reading, unit) && sampled.is_none()
+            || is_of_an_empty_table(reading, unit)
+            || is_made_of_holes(reading, unit)
+        {
             towards(Component::OutputFormat, &mut shares);
-        } else if announces_a_sample(reading, index) {
+        } else if announces_a_sample(reading, index) || is_listed_as_a_sample(reading, unit) {
             towards(Component::Examples, &mut shares);
         }
         let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));
@@ -208,6 +217,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             shares[Component::Task.index()] /= 2.0;
         }
         decide(label, &shares);
+        last = label.component;
         quoted.note(reading, unit, label.component);
         // The answer may have a label, and with it a part, of its own.
         let titled = observer.titles[unit.section] == Some(Component::Examples)

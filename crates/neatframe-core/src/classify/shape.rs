@@ -1,8 +1,10 @@
 //! What some units are by their form alone: a place for the input, a persona to be filled in, a sample that says it is one.
 
 use super::Reading;
+use super::form::is_bare_call;
 use crate::component::Component;
 use crate::lexicon::{Hit, PADDING, PaddingKind, Set, vocabulary};
+use crate::outline::is_sample_title;
 use crate::slots::Slot;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -34,6 +36,55 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
 /// `- ...`: more of the same, as a template of the answer shows it.
 pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
     matches!(reading.source.slice(unit.text).trim(), "..." | "…")
+}
+
+/// `Report: the lamp is out` in the lines right below "Example:".
+pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn) && unit.opens_piece;
+    let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
+    let above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
+    labelled && !holed && above.take_while(|line| !line.trim().is_empty()).any(is_sample_title)
+}
+
+/// How far below its title a labelled line may stand as a part of a sample.
+const SAMPLE_LINES: usize = 4;
+
+/// A line of nothing but signs, `]` or `}},`: it closes what stands before it.
+pub(super) fn is_closing(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.slice(unit.text).trim();
+    text.starts_with([']', '}', ')']) && text.chars().all(|c| matches!(c, ']' | '}' | ')' | ',' | ';'))
+}
+
+/// A row of a table that has a head and no row with words below it: the shape of what is to be filled in.
+pub(super) fn is_of_an_empty_table(reading: &Reading<'_>, unit: &Unit) -> bool {
+    if unit.kind != UnitKind::Table {
+        return false;
+    }
+    let text = reading.source.text();
+    let is_row = |line: &&str| line.trim_start().starts_with('|');
+    let above = text[..unit.text.start()].lines().rev().skip(1).take(ROWS).take_while(is_row);
+    let below = text[unit.text.start()..].lines().take(ROWS).take_while(is_row);
+    let rows: Vec<&str> = above.chain(below).collect();
+    let ruled = |row: &str| row.contains("--") && !row.contains(char::is_alphanumeric);
+    let filled = rows.iter().filter(|row| row.contains(char::is_alphanumeric)).count();
+    filled == 1 && rows.iter().any(|row| ruled(row))
+}
+
+/// How many rows of a table are looked at on either side.
+const ROWS: usize = 4;
+
+/// `<type>(<scope>): <subject>`: holes with signs between them, a line of the answer's template.
+pub(super) fn is_made_of_holes(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.slice(unit.text).trim();
+    let mut rest = text;
+    let (mut holes, mut words) = (0, 0);
+    while let Some((before, from)) = rest.split_once('<') {
+        let Some((inner, behind)) = from.split_once('>') else { return false };
+        holes += usize::from(inner.starts_with(char::is_alphabetic));
+        words += before.chars().filter(|c| c.is_alphanumeric()).count();
+        rest = behind;
+    }
+    holes >= 2 && words == 0 && !rest.contains(char::is_alphanumeric) && !text.contains("</")
 }
 
 /// A line that is one slot and nothing else.
@@ -94,7 +145,8 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     let quoted = text[..end].ends_with(['"', '”']) && body.contains(": \"") && body.ends_with('"');
     // The line below a sample is its other half, unless it is a hole to fill.
     let half = titled && !body.contains(['{', '<', '[']);
-    below && (body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
+    let call = titled && is_bare_call(body);
+    below && (call || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
 }
 
 /// A greeting, thanks or a line left over from a chat: for nothing.

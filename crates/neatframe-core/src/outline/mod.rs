@@ -8,6 +8,7 @@ mod titles;
 mod turns;
 
 pub(crate) use build::read;
+pub(crate) use titles::is_sample_title;
 
 use crate::message::Speaker;
 use crate::span::Span;

@@ -17,18 +17,28 @@ impl Builder<'_> {
             let next = self.lines[index + 1];
             return Some((if self.text[next.start..next.end].contains('=') { 1 } else { 2 }, core));
         }
-        if let Some(title) = line::bold_title(self.text, core) {
+        if let Some(title) = line::bold_title(self.text, core)
+            && !(self.text[title.range()].ends_with('?') && self.is_under_a_sample_title(index))
+        {
             return Some((7, title));
         }
         if let Some(title) = line::bracketed(self.text, core).filter(|_| self.heads_a_part(index)) {
             return Some((7, title));
         }
         let body = &self.text[core.range()];
-        if line::is_capitals(body) || self.stands_as_title(index, body) {
+        if line::is_capitals(body) && !self.is_under_a_sample_title(index)
+            || self.stands_as_title(index, body)
+        {
             let title = body.trim_end_matches(':').trim_end();
             return Some((7, Span::new(core.start(), core.start() + title.len())));
         }
         None
+    }
+
+    /// True right below "Example" or "Sample row", which is not in capitals itself: what is in capitals there is the sample.
+    fn is_under_a_sample_title(&self, index: usize) -> bool {
+        let above = (index.saturating_sub(SAMPLE_LINES)..index).rev().map(|line| self.body(line));
+        above.take_while(|line| !line.is_empty()).any(is_sample_title)
     }
 
     /// True for a name in brackets that text stands under, where the prompt marks its parts so.
@@ -98,6 +108,18 @@ impl Builder<'_> {
         })
     }
 }
+
+/// "Example", "## Sample row:", not in capitals.
+pub(crate) fn is_sample_title(line: &str) -> bool {
+    let name = line.trim_matches(['#', '*', ':', ' ']);
+    let lower = name.to_lowercase();
+    name.chars().any(char::is_lowercase)
+        && name.split_whitespace().count() <= 4
+        && ["example", "sample"].iter().any(|word| lower.contains(word))
+}
+
+/// How far below its title a line in capitals may stand as a sample.
+const SAMPLE_LINES: usize = 8;
 
 /// True when the title lexicon covers more than half of the words.
 pub(super) fn covers(words: &[Word], hits: &mut Vec<Hit>) -> bool {

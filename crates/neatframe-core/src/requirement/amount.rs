@@ -2,9 +2,8 @@
 
 use super::measure::{Bound, Measure};
 use super::whom::{self, CLAUSE, PARTS, WHOLE, singular};
-use super::{Demand, Requirement, Sight, Subject, is_exception};
+use super::{Demand, Requirement, Sight, Subject, is_exception, spread};
 use crate::lexicon::vocabulary;
-use crate::span::Span;
 use crate::words::Word;
 use std::cell::OnceCell;
 
@@ -94,15 +93,20 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let words = sight.words.within(span);
     let exception = OnceCell::new();
     let conditional = || *exception.get_or_init(|| is_exception(text, words));
-    if let Some((place, measure, least)) = apart(text, words) {
+    if let Some((place, measure, least)) = spread::apart(text, words) {
         let demand =
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
-    if let Some((place, things)) = every_one(text, words) {
+    if let Some((place, things)) = spread::every_one(text, words) {
         found.push(Requirement::on_reply(unit, place, Demand::Every(things), conditional()));
     }
-    let each = one_for_each(text, words);
+    if let Some((place, things, count)) = spread::number_of(text, words) {
+        let bound = Bound { least: Some(count), most: Some(count), about: false };
+        let demand = Demand::Amount { measure: Measure::Items(things), bound };
+        found.push(Requirement::on_reply(unit, place, demand, conditional()));
+    }
+    let each = spread::one_for_each(text, words);
     let one = each.as_ref().map(|(at, ..)| *at);
     if let Some((_, place, measure, least)) = each {
         let demand =
@@ -199,61 +203,6 @@ fn is_spoken(text: &str, words: &[Word]) -> bool {
 /// Words from which a length is that of a whole reply, in a sentence of at most so many.
 const LONG: u32 = 150;
 const SHORT: usize = 14;
-
-/// "The reason, a way out and a tip, each in its own sentence": as many of them as things are named, two at least.
-fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
-    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
-    (0..words.len()).find_map(|at| {
-        let own = |from: usize| {
-            matches!(&*lower(from), "its" | "their" | "a") && matches!(&*lower(from + 1), "own" | "separate")
-        };
-        let each = lower(at) == "each" && lower(at + 1) == "in";
-        let measure_at = if own(at + 2) {
-            at + 4
-        } else if lower(at + 2) == "a" && lower(at + 4) == "of" && own(at + 5) || lower(at + 6) == "own" {
-            at + 3
-        } else {
-            return None;
-        };
-        let measure = Measure::named(&lower(measure_at)).filter(|_| each)?;
-        // "A, b and c, each": the sign right before "each" parts no two things.
-        let list = &words[..at.saturating_sub(1)];
-        let parts = list.iter().filter(|word| matches!(&*word.lower(text), "," | "and")).count() as u32;
-        Some((words[at].span().cover(words[measure_at].span()), measure, (parts + 1).clamp(2, MOST_PARTS)))
-    })
-}
-
-/// Behind more signs than this a sentence lists more than the parts of the reply.
-const MOST_PARTS: u32 = 6;
-
-/// "One slide for each of the 11 sites": as many slides as there are sites, at least.
-fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, Measure, u32)> {
-    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
-    (0..words.len()).find_map(|at| {
-        let opens = matches!(&*lower(at), "one" | "a" | "an") && lower(at + 2) == "for";
-        let each = matches!(&*lower(at + 3), "each" | "every" | "all");
-        let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
-        let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
-        let count = number(text, *words.get(count_at)?)?;
-        let measure = Measure::named(&lower(at + 1))?;
-        Some((at, words[at].span().cover(words[count_at].span()), measure, count))
-    })
-}
-
-/// "List every finding you have": all of them, however many.
-fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static str)> {
-    const SHOWS: [&str; 9] =
-        ["list", "report", "name", "give", "include", "mention", "show", "return", "note"];
-    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
-    let at = (0..words.len().min(CLAUSE))
-        .find(|&at| SHOWS.contains(&&*lower(at)) && matches!(&*lower(at + 1), "every" | "all" | "each"))?;
-    let noun_at = (at + 2..at + 5).find(|&at| !matches!(&*lower(at), "the" | "of" | "single" | "your"))?;
-    let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
-    match Measure::named(&lower(noun_at)).filter(|_| !bans)? {
-        Measure::Items(things) => Some((words[at].span().cover(words[noun_at].span()), things)),
-        _ => None,
-    }
-}
 
 /// The value of a number in digits or in words.
 pub(crate) fn number(text: &str, word: Word) -> Option<u32> {

@@ -83,7 +83,8 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 12] = [
+const CROSSED: [(&str, &str); 13] = [
+    ("no jargon", "advanced"),
     ("no Markdown", "headings"),
     ("no bullets", "numbered"),
     ("only JSON", "with prose"),
@@ -219,6 +220,7 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
                 | "help given"
                 | "libraries"
                 | "list marks"
+                | "names in translation"
                 | "order",
             ..
         }

@@ -11,7 +11,11 @@ use std::borrow::Cow;
 /// Words that say by themselves that something is not there.
 const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
 /// Behind a negation, what does not happen to a value that is not there.
-const GIVEN: [&str; 21] = [
+const GIVEN: [&str; 25] = [
+    "find",
+    "match",
+    "matched",
+    "determine",
     "contain",
     "include",
     "list",
@@ -86,6 +90,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     found.push(Requirement::on_reply(unit, span, demand, false));
 }
 
+/// How far behind "leave" the word "empty" may stand.
+const LEFT: usize = 12;
+
 /// Words from which a sentence says more than one thing.
 const LONG: usize = 28;
 
@@ -104,7 +111,10 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         }
         // "Is not given", "does not give it", "if no date is given".
         let negation = words[at].is(vocabulary::NEGATION) && !is(at, &["never", "without"]);
-        let reach = (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).filter(|_| negation)?;
+        // "Is not in the letter".
+        let within = (is(at + 1, &["in"]) && is(at + 2, &["the", "it", "there"])).then_some(at + 1);
+        let reach =
+            (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).or(within).filter(|_| negation)?;
         let between = words[at + 1..reach].iter().any(|word| word.is(vocabulary::STOP_MARK));
         let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever", "that", "which", "whose"]));
         (!between && asked).then_some((at, reach))
@@ -132,8 +142,9 @@ fn value(
     let outside = (0..lower.len()).filter(|at| *at < first || *at > last);
     outside.clone().find_map(|at| {
         let name = &*lower[at];
-        let left =
-            at >= 1 && (at.saturating_sub(3)..at).any(|at| matches!(&*lower[at], "leave" | "left" | "stays"));
+        let near = at.saturating_sub(3)..at;
+        let left = matches!(&*lower[0], "leave" | "keep") && at <= LEFT
+            || near.into_iter().any(|at| matches!(&*lower[at], "leave" | "left" | "stays"));
         if name == "out" && left {
             return Some((at, "left out".to_string()));
         }
@@ -147,7 +158,7 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
     // The clause that holds the cue, up to the value or its verb.
     let from = lower[..cue]
         .iter()
-        .rposition(|word| matches!(&**word, "," | ";" | ":" | "if" | "when" | "where" | "for"))
+        .rposition(|word| matches!(&**word, "," | ";" | ":" | "if" | "when" | "where" | "whose" | "for"))
         .map_or(0, |at| at + 1);
     let to = (cue + 1..lower.len())
         .find(|&at| {

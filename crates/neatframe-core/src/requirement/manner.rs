@@ -74,7 +74,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         // What to do in a gap is said of gaps only, so the two conditions are one.
         // To ask where something is unclear stands against never asking, which knows no case.
-        let always = matches!(pole.axis, "gaps" | "not knowing") || name == "ask first";
+        // What is allowed at times stands against what never is.
+        let always = matches!(pole.axis, "gaps" | "not knowing")
+            || matches!((pole.axis, name), (_, "ask first") | ("points", "half") | ("rounding", "decimals"));
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);
         let bounded = forbids

@@ -24,7 +24,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 71] = [
+const MEASURES: [(&str, &str, Measure); 84] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -96,6 +96,19 @@ const MEASURES: [(&str, &str, Measure); 71] = [
     ("caption", "captions", Measure::Items("captions")),
     ("recipe", "recipes", Measure::Items("recipes")),
     ("clue", "clues", Measure::Items("clues")),
+    ("rule", "rules", Measure::Items("rules")),
+    ("entry", "entries", Measure::Items("entries")),
+    ("task", "tasks", Measure::Items("tasks")),
+    ("stop", "stops", Measure::Items("stops")),
+    ("card", "cards", Measure::Items("cards")),
+    ("ingredient", "ingredients", Measure::Items("ingredients")),
+    ("feature", "features", Measure::Items("features")),
+    ("category", "categories", Measure::Items("categories")),
+    ("quote", "quotes", Measure::Items("quotes")),
+    ("link", "links", Measure::Items("links")),
+    ("fact", "facts", Measure::Items("facts")),
+    ("claim", "claims", Measure::Items("claims")),
+    ("risk", "risks", Measure::Items("risks")),
 ];
 
 impl Measure {

@@ -10,6 +10,7 @@ mod measure;
 mod offered;
 mod order;
 mod pattern;
+mod spread;
 mod whom;
 mod words;
 

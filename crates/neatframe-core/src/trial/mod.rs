@@ -17,6 +17,10 @@ pub(crate) struct Breach {
     pub(crate) what: String,
 }
 
+/// Numbers as words; "one" is as often no number.
+const SPELT: [&str; 12] =
+    ["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "twenty"];
+
 /// True for requirements that a text can be held against without knowing what it is about.
 pub(crate) fn is_testable(rule: &Requirement) -> bool {
     match &rule.demand {
@@ -34,6 +38,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 | ("closed questions", "none")
                 | ("markup", "no Markdown")
                 | ("layout", "no bullets")
+                | ("numbers", "in figures")
         ),
         Demand::Omit(_)
         | Demand::Mention(_)
@@ -122,7 +127,7 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let closed = |sentence: &str| {
                 let first = sentence.trim_start_matches(|c: char| !c.is_alphabetic());
                 let first = first.split_whitespace().next().unwrap_or("").to_lowercase();
-                sentence.trim_end().ends_with('?') && CLOSED.contains(&&*first)
+                sentence.trim_end_matches(['*', '_', '"', ' ']).ends_with('?') && CLOSED.contains(&&*first)
             };
             let (offset, question) = sentences(body).find(|(_, sentence)| closed(sentence))?;
             Some(Breach {
@@ -133,6 +138,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::Manner { axis: "clock", pole } => {
             let (offset, time) = times::other_clock(body, pole)?;
             Some(Breach { place: at(offset, time.len()), what: format!("`{time}` is not on the {pole}") })
+        }
+        Demand::Manner { axis: "numbers", .. } => {
+            let (offset, word) = SPELT.iter().find_map(|word| Some((whole_word(body, word)?, word)))?;
+            Some(Breach { place: at(offset, word.len()), what: format!("`{word}` is not in figures") })
         }
         // "Include the line "Source: …"": a whole answer without it.
         Demand::Mention(words) => {
@@ -351,11 +360,19 @@ fn field(text: &str, name: &str) -> Option<(usize, usize)> {
         return Some((from, length));
     }
     let key = format!("{name}:");
-    let at = lower.find(&key).filter(|&at| at == 0 || lower[..at].ends_with('\n'))?;
+    // "name: Merle / pier: 3": several on one line.
+    let opens = |at: usize| {
+        at == 0 || lower[..at].ends_with('\n') || PARTS.iter().any(|sign| lower[..at].ends_with(sign))
+    };
+    let at = lower.find(&key).filter(|&at| opens(at))?;
     let from = at + key.len();
-    let length = text[from..].find('\n').unwrap_or(text.len() - from);
+    let line = text[from..].lines().next().unwrap_or("");
+    let length = PARTS.iter().filter_map(|sign| line.find(sign)).min().unwrap_or(line.len());
     Some((from, length))
 }
+
+/// Signs between the fields of a record that stands on one line.
+const PARTS: [&str; 3] = [" / ", " | ", " · "];
 
 /// True for amounts that a sample can be held against.
 fn is_countable(measure: &Measure) -> bool {

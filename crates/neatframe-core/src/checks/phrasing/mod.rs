@@ -97,8 +97,14 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
     let before_from =
         before.iter().rposition(|word| matches!(word.text(text), "." | "!" | "?")).map_or(0, |at| at + 1);
     let head = &before[before_from..];
-    let wanted = head.iter().filter(|word| !word.is_punctuation()).count() >= 2
-        && !head.iter().any(|word| word.is(vocabulary::CONDITION));
+    // "If you cannot help, say so; do not preach": the case has its order.
+    let case_end = head
+        .iter()
+        .position(|word| word.is(vocabulary::CONDITION))
+        .map(|at| head[at..].iter().position(|word| word.text(text) == ",").map_or(head.len(), |n| at + n));
+    let ordered = case_end.is_some_and(|end| head.get(end + 1).is_some_and(|word| word.is(vocabulary::VERB)));
+    let wanted =
+        head.iter().filter(|word| !word.is_punctuation()).count() >= 2 && (case_end.is_none() || ordered);
     if wanted {
         return true;
     }

@@ -42,7 +42,10 @@ pub(super) fn is_pinned(
         VagueKind::Plain => true,
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
         VagueKind::Quality if paired_with_plain(text, words, hit) => true,
-        VagueKind::OpenEnd => after_samples(text, words, hit),
+        // "It says something else" closes a comparison.
+        VagueKind::OpenEnd => {
+            after_samples(text, words, hit) || after.first().is_some_and(|word| word.lower(text) == "else")
+        }
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         VagueKind::Quantity if as_few_as_needed(text, words, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
@@ -58,7 +61,14 @@ pub(super) fn is_pinned(
         VagueKind::Length => number || conditional || length_stated || explained,
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
-        VagueKind::Deferral => explained || after.first().is_some_and(|word| word.is(vocabulary::CONDITION)),
+        VagueKind::Deferral => {
+            let helps = matches!(&*words[hit.last].lower(text), "helps" | "help");
+            let whom = after.first().is_some_and(|next| {
+                matches!(&*next.lower(text), "the" | "a" | "an" | "your" | "them" | "him" | "her" | "to")
+            });
+            // "If that helps the clerk to answer" says for what.
+            explained || helps && whom || after.first().is_some_and(|word| word.is(vocabulary::CONDITION))
+        }
         VagueKind::Bare => explained,
     }
 }
@@ -134,7 +144,10 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         // "You will see several pages" tells what comes in.
         _ => {
             words.first().is_some_and(|word| word.is(vocabulary::PERSON))
-                && words.iter().take(4).any(|word| word.is(vocabulary::RECEIVING))
+                && words.iter().take(4).any(|word| {
+                    word.is(vocabulary::RECEIVING)
+                        || matches!(&*word.lower(text), "given" | "shown" | "handed")
+                })
         }
     };
     label

@@ -1,6 +1,9 @@
 //! The samples of a prompt: which stretch is an input, which an output.
 
+mod speakers;
+
 use crate::checks::Case;
+use crate::classify::is_bare_call;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
@@ -140,6 +143,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         let answered = open.as_ref().filter(|shown| shown.side == Side::Input && !shown.content.is_empty());
         let record = unit.kind == UnitKind::Code
             || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece
+            || is_bare_call(case.text(unit.text))
             || answered.is_some_and(|shown| is_bare_answer(case, shown, unit));
         if let Some(shown) = answered.filter(|_| sample && record) {
             let answer = Shown {
@@ -165,6 +169,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     close(&mut found, &mut open);
     name_inputs(case, &mut found);
     name_answers(case, &mut found);
+    speakers::tell_apart(case, &mut found);
     found
 }
 
@@ -200,19 +205,27 @@ fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
 /// How many slots are looked at.
 const SLOTS: usize = 64;
 
+/// The runs of samples, from and to, each of one section.
+fn runs(found: &[Shown]) -> Vec<(usize, usize)> {
+    let mut from = 0;
+    let same = |one: &Shown, next: &Shown| one.section == next.section;
+    let lengths = found.chunk_by(same).map(<[Shown]>::len);
+    lengths
+        .map(|length| {
+            from += length;
+            (from - length, from)
+        })
+        .collect()
+}
+
 /// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.
 fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
     answer_the_task(case, found);
-    let mut from = 0;
-    while from < found.len() {
-        let section = found[from].section;
-        let to =
-            found[from..].iter().position(|shown| shown.section != section).map_or(found.len(), |n| from + n);
+    for (from, to) in runs(found) {
         // What opens the run is its title.
         let first =
             found[from..to].iter().position(|shown| shown.side == Side::Input).map_or(to, |n| from + n);
         let run = &mut found[first..to];
-        from = to;
         if run.iter().any(|shown| shown.side == Side::Output) {
             continue;
         }

@@ -1,0 +1,126 @@
+//! Two sentences that say what to do in one case, and the two ways out exclude each other.
+
+use super::{Case, Sink};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::Demand;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// A way out of a case in which something is not there.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Way {
+    /// The model fills in what it knows or thinks.
+    Own,
+    Ask,
+    LeaveOut,
+    /// Something fixed is written, or the place stays empty.
+    Write,
+    /// Somebody or something else is named.
+    Refer,
+}
+
+impl Way {
+    fn excludes(self, other: Way) -> bool {
+        use Way::{Ask, LeaveOut, Own, Refer, Write};
+        matches!(
+            (self, other),
+            (Own, Ask | LeaveOut | Write | Refer) | (LeaveOut, Write | Ask) | (Write, Ask)
+        )
+    }
+}
+
+/// "If the list has no price, ask" and "if the list has no price, estimate it".
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let mut seen: Vec<(usize, Vec<u32>, Way)> = Vec::new();
+    for unit in case.demands() {
+        let Some((stems, way)) = read(case, unit) else { continue };
+        let same = |known: &&(usize, Vec<u32>, Way)| is_one_case(&known.1, &stems);
+        let earlier = seen.iter().rev().take(WITHIN_REACH).find(same);
+        if let Some(&(earlier, _, other)) = earlier
+            && (way.excludes(other) || other.excludes(way))
+            && !(sets_a_value(case, unit) && sets_a_value(case, earlier))
+        {
+            let (this, that) = (case.units[unit].text, case.units[earlier].text);
+            let line = case.source.position(that.start()).line;
+            let message =
+                format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(this), case.shown(that));
+            sink.report(this, message, "keep one of the two, or say when each holds").related.push(that);
+            continue;
+        }
+        seen.push((unit, stems, way));
+    }
+}
+
+/// How many earlier cases are compared.
+const WITHIN_REACH: usize = 64;
+
+/// What is read as a value for a gap is compared there.
+fn sets_a_value(case: &Case<'_>, unit: usize) -> bool {
+    let from = case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
+    let rules = case.requirements[from..].iter().take_while(|rule| rule.unit == unit);
+    rules.into_iter().any(|rule| matches!(rule.demand, Demand::Gap { .. }))
+}
+
+/// Words of a sentence that says more than a case and what to do in it.
+const LONG: usize = 34;
+
+/// The case as the stems of its words, in order of their numbers, and the way out.
+fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
+    let at = words.iter().position(|word| is(word, &["if", "when", "where", "whenever"]))?;
+    if words.len() > LONG {
+        return None;
+    }
+    let end = words[at..].iter().position(|word| is(word, &[",", ":", "then", ";"])).map(|n| at + n);
+    let (of, rest) = match end {
+        Some(end) if at <= 1 => (&words[at + 1..end], &words[end + 1..]),
+        // "Leave the field empty if the note has no date".
+        _ if at >= 2 && words[0].is(vocabulary::VERB) => (&words[at + 1..], &words[..at]),
+        _ => return None,
+    };
+    // Only what is not there leaves a gap.
+    let gap = of.iter().any(|word| {
+        word.is(vocabulary::NEGATION)
+            || is(word, &["no", "missing", "absent", "unclear", "unknown", "lacks", "unreadable", "cannot"])
+    });
+    let mut stems: Vec<u32> = of
+        .iter()
+        .filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION))
+        .map(|word| stem(&word.lower(text)))
+        .collect();
+    stems.sort_unstable();
+    stems.dedup();
+    (gap && !stems.is_empty()).then_some(())?;
+    Some((stems, way(text, rest)?))
+}
+
+fn way(text: &str, words: &[Word]) -> Option<Way> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = (0..words.len()).find(|&at| words[at].is(vocabulary::VERB))?;
+    let bans = words[..verb].iter().any(|word| word.is(vocabulary::NEGATION));
+    let any = |names: &[&str]| (verb..words.len()).any(|at| names.contains(&&*lower(at)));
+    let knows = (verb..words.len()).any(|at| lower(at) == "you" && lower(at + 1) == "know")
+        || any(&["estimate", "guess", "infer", "assume", "knowledge"]);
+    match &*lower(verb) {
+        _ if bans => None,
+        _ if knows => Some(Way::Own),
+        "ask" => Some(Way::Ask),
+        "skip" | "omit" | "ignore" | "drop" => Some(Way::LeaveOut),
+        "leave" if any(&["out"]) => Some(Way::LeaveOut),
+        "leave" if any(&["empty", "blank"]) => Some(Way::Write),
+        "write" | "put" | "enter" | "use" | "set" if words.iter().any(|word| word.is(vocabulary::QUOTE)) => {
+            Some(Way::Write)
+        }
+        "give" | "send" | "refer" | "point" | "pass" | "name" => Some(Way::Refer),
+        _ => None,
+    }
+}
+
+/// True when two cases share nearly all of their words.
+fn is_one_case(one: &[u32], other: &[u32]) -> bool {
+    let common = one.iter().filter(|stem| other.contains(stem)).count();
+    common > 0 && common * 4 >= one.len().max(other.len()) * 3
+}

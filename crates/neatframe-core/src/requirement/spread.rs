@@ -1,0 +1,75 @@
+//! Amounts that a sentence gives in other ways than a number and a measure: one for each, each in its own, the number of.
+
+use super::amount::number;
+use super::measure::Measure;
+use super::whom::CLAUSE;
+use crate::lexicon::vocabulary;
+use crate::span::Span;
+use crate::words::Word;
+
+/// "The reason, a way out and a tip, each in its own sentence": as many of them as things are named, two at least.
+pub(super) fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let own = |from: usize| {
+            matches!(&*lower(from), "its" | "their" | "a") && matches!(&*lower(from + 1), "own" | "separate")
+        };
+        let each = lower(at) == "each" && lower(at + 1) == "in";
+        let measure_at = if own(at + 2) {
+            at + 4
+        } else if lower(at + 2) == "a" && lower(at + 4) == "of" && own(at + 5) || lower(at + 6) == "own" {
+            at + 3
+        } else {
+            return None;
+        };
+        let measure = Measure::named(&lower(measure_at)).filter(|_| each)?;
+        // "A, b and c, each": the sign right before "each" parts no two things.
+        let list = &words[..at.saturating_sub(1)];
+        let parts = list.iter().filter(|word| matches!(&*word.lower(text), "," | "and")).count() as u32;
+        Some((words[at].span().cover(words[measure_at].span()), measure, (parts + 1).clamp(2, MOST_PARTS)))
+    })
+}
+
+/// Behind more signs than this a sentence lists more than the parts of the reply.
+const MOST_PARTS: u32 = 6;
+
+/// "One slide for each of the 11 sites": as many slides as there are sites, at least.
+pub(super) fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, Measure, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let opens = matches!(&*lower(at), "one" | "a" | "an") && lower(at + 2) == "for";
+        let each = matches!(&*lower(at + 3), "each" | "every" | "all");
+        let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
+        let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
+        let count = number(text, *words.get(count_at)?)?;
+        let measure = Measure::named(&lower(at + 1))?;
+        Some((at, words[at].span().cover(words[count_at].span()), measure, count))
+    })
+}
+
+/// "List every finding you have": all of them, however many.
+pub(super) fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static str)> {
+    const SHOWS: [&str; 9] =
+        ["list", "report", "name", "give", "include", "mention", "show", "return", "note"];
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    let at = (0..words.len().min(CLAUSE))
+        .find(|&at| SHOWS.contains(&&*lower(at)) && matches!(&*lower(at + 1), "every" | "all" | "each"))?;
+    let noun_at = (at + 2..at + 5).find(|&at| !matches!(&*lower(at), "the" | "of" | "single" | "your"))?;
+    let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    match Measure::named(&lower(noun_at)).filter(|_| !bans)? {
+        Measure::Items(things) => Some((words[at].span().cover(words[noun_at].span()), things)),
+        _ => None,
+    }
+}
+
+/// "Keep the number of rules at 14".
+pub(super) fn number_of(text: &str, words: &[Word]) -> Option<(Span, &'static str, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let named = lower(at) == "number" && lower(at + 1) == "of";
+        let Measure::Items(things) = Measure::named(&lower(at + 2)).filter(|_| named)? else { return None };
+        let set = matches!(&*lower(at + 3), "at" | "to" | "is");
+        let count = number(text, *words.get(at + 4)?).filter(|_| set)?;
+        Some((words[at].span().cover(words[at + 4].span()), things, count))
+    })
+}

@@ -1,0 +1,93 @@
+//! Ways out of a gap, keeping against changing, permissions against prohibitions; samples in turns, in rows and on one line.
+
+#[macro_use]
+mod common;
+
+mod ways_out {
+    remarks! { Conflict:
+        refer_and_guess: "Answer from the list.\nIf the list has no price, give the phone number.\nName the pier.\nIf the list has no price, estimate it." => ["clashing-demands"];
+        ask_and_leave_out: "Fill in the slip.\nIf the date is missing, ask for it.\nName the pier.\nIf the date is missing, leave it out." => ["clashing-demands"];
+        refer_twice: "Answer from the list.\nIf the list has no price, give the phone number.\nIf the list has no price, name the office." => [];
+        two_cases: "Answer from the list.\nIf the list has no price, give the phone number.\nIf the list has no pier, estimate the way." => [];
+        no_gap: "Answer the guest.\nIf the boat is late, ask how long.\nIf the boat is late, leave out the fare." => [];
+        left_out_and_named: "Book each part.\n- Leave out parts whose number you cannot find.\n- Where the number is not found, set \"part\" to \"unknown\"." => ["clashing-demands"];
+        a_sign_and_empty: "Read the slip.\nIf a field is not in the slip, write \"-\".\nLeave fields that are not in the slip empty." => ["clashing-demands"];
+        a_sign_twice: "Read the slip.\nIf a field is not in the slip, write \"-\".\nFields that are not in the slip get \"-\"." => [];
+    }
+}
+
+mod kept {
+    remarks! { Conflict:
+        names_kept_and_translated: "Translate the card.\nKeep the piece names as they are.\nTranslate everything, including the names of the pieces." => ["clashing-demands"];
+        names_kept: "Translate the card.\nKeep the piece names as they are.\nTranslate everything else." => [];
+        half_points_and_whole: "Grade the answer.\nGive half points where a statement is incomplete.\nWhole points only." => ["clashing-demands"];
+        half_points: "Grade the answer.\nGive half points where a statement is incomplete.\nTen points at most." => [];
+        simple_and_technical: "Write the panel.\nWords a ten-year-old knows.\nUse the proper technical terms without a gloss." => ["clashing-demands"];
+        no_jargon_and_technical: "Write the panel.\nNo jargon.\nUse the exact scientific terms." => ["clashing-demands"];
+        technical: "Write the panel.\nUse the exact scientific terms.\nExplain each of them." => [];
+        number_of_things: "Rewrite the card.\nKeep the number of rules at 14.\nUse at most ten rules." => ["clashing-demands"];
+        number_of_things_that_fits: "Rewrite the card.\nKeep the number of rules at 8.\nUse at most ten rules." => [];
+        spelling_ignored_and_counted: "Grade the essay.\nIgnore mistakes in spelling.\nTake off a point for each spelling mistake." => ["clashing-demands"];
+        a_photograph_of_a_drawing: "Describe the picture for an artist.\nA gouache with three colours.\nIt should look like a real photo." => ["clashing-demands"];
+        a_page_and_a_tool: "Write the guide with headings.\n\n# Tools\nA call looks like this:\n<find_boat>\n<pier>...</pier>\n</find_boat>" => [];
+    }
+}
+
+mod twice {
+    remarks! { Redundant:
+        spelling: "Grade the essay.\nSpelling does not count.\nName the pier.\nIgnore mistakes in spelling." => ["said-before"];
+        spelling_and_grammar: "Grade the essay.\nSpelling does not count.\nName the pier.\nMistakes in the facts count double." => [];
+        reading_age: "Write the panel.\nWords a ten-year-old knows.\nName the pier.\nKeep the vocabulary at the level of a child of ten." => ["said-before"];
+        decimals: "Report the readings.\nGive temperatures with one decimal.\nName the pier.\nTemperatures have a single decimal place." => ["said-before"];
+        language: "Answer the mail.\nAnswer in the language of the mail.\nName the pier.\nReply in whatever language the guest writes." => ["said-before"];
+    }
+}
+
+mod slots {
+    remarks! { Slot:
+        a_tool_by_its_tag: "Marina: {{marina}}\nBook the berth. When all is done, call <done> with a summary." => [];
+        a_template_of_a_template: "Choose a desk from {desks}.\nReturn {{{{\"desk\": string}}}}.\nRequest: {{request}}" => [];
+        holes_of_the_answer: "Write the title of a change.\n\n<type>(<place>): <what>\n\nChange:\n{{change}}" => [];
+        two_ways: "Write to {{name}} about the boat on <travel day>." => ["mixed-slots"];
+    }
+}
+
+mod open {
+    remarks! { Vague:
+        something_else: "Update an entry when the note says more or something else." => [];
+        or_something: "Add a picture of a boat or something." => ["unmeasured-wording"];
+        what_is_given: "You are given the cards of several desks; name the desk for the request." => [];
+        what_is_wanted: "Name several desks for the request." => ["unmeasured-wording"];
+        helps_whom: "You may shorten the request if that helps the desk to answer it." => [];
+        helps: "Shorten the request if that helps." => ["unmeasured-wording"];
+    }
+}
+
+mod bans {
+    remarks! { Phrasing:
+        a_case_with_its_order: "If you cannot help, say so and name the office; don't preach." => [];
+        a_case_alone: "Answer the guest. If you cannot help, don't preach." => ["bare-prohibition"];
+        preaching: "Answer the guest. Don't preach." => ["bare-prohibition"];
+        commands: "Rewrite the card.\nAvoid commands." => ["bare-prohibition"];
+        commands_with_a_way: "Rewrite the card.\nAvoid commands; say what we do." => [];
+    }
+}
+
+mod shown {
+    remarks! { Example:
+        speakers: "You are a controller.\nThe player flies.\nAnswer each call. No emoji.\n\nSAMPLE\nPlayer: Larkhaven Tower, request taxi.\nTower: Taxi to point two. 😊" => ["sample-breaks-rule"];
+        speakers_the_other_way: "You are a controller.\nThe player flies.\nAnswer each call. No emoji.\n\nSAMPLE\nPlayer: Larkhaven Tower, request taxi. 😊\nTower: Taxi to point two." => [];
+        fields_on_one_line: "Fill in the record.\ninstrument: one of piano, cello, flute\nlevel: 1 to 5\n\nSample:\nApplication: I play the guitar\nRecord: name: Ida / instrument: guitar / level: 3" => ["sample-breaks-rule"];
+        spelt_numbers: "Write the log.\nNumbers of people as digits.\n\n**Sample row**\n| Pier | five | soup |" => ["sample-breaks-rule"];
+        digits: "Write the log.\nNumbers of people as digits.\n\n**Sample row**\n| Pier | 5 | soup |" => [];
+        closed_in_bold: "Write the questions.\n- Open questions only.\n\n## Sample\n**How did your first day go?**\n  - Who showed you round?\n**Did you like the pier?**" => ["sample-breaks-rule"];
+        open_in_bold: "Write the questions.\n- Open questions only.\n\n## Sample\n**How did your first day go?**\n  - Who showed you round?\n**What did you like?**" => [];
+    }
+}
+
+mod marks {
+    remarks! { Markup:
+        calls_in_tags: "## Calls\nWrite a call like this. Name the tool first.\n\n<tool_name>\n<argument>value</argument>\n<other>value</other>\n</tool_name>\n\n<find_boat>\n<pier>3</pier>\n<day>Monday</day>\n</find_boat>" => [];
+        rules_in_tags: "# Task\nWrite a notice.\n\n<rules>\nName the pier.\nUse plain words.\n</rules>\n\n<form>\nReturn two bullets.\nReturn nothing else.\n</form>" => ["mixed-sections"];
+    }
+}
