@@ -24,6 +24,7 @@ static PRIVATE: Meta = Meta {
     bad: &[
         "Write to Nora Quayle, 14 Harbour Rise, phone 0555 010 883, about her lost scarf.",
         "The guest is Tam Brook, born 3 May 1961, account 5512-0081-34.",
+        "Put the guest's card number, 4929 0000 0000 6004, into the letter.",
     ],
     good: &[
         "Write to {{name}}, {{address}}, about the lost scarf.",
@@ -56,8 +57,9 @@ impl Check for PrivateData {
                 continue;
             }
             let name = person(text, words);
+            let card = card(text, words);
             let data: Vec<Span> =
-                [phone(text, words), street(text, words), birth(text, words), account(text, words)]
+                [phone(text, words), street(text, words), birth(text, words), account(text, words), card]
                     .into_iter()
                     .flatten()
                     .collect();
@@ -69,7 +71,7 @@ impl Check for PrivateData {
                     .any(|word| matches!(&*word.lower(text), "he" | "she" | "his" | "her" | "him"));
             let span = match name {
                 Some(name) => span.cover(name),
-                None if spoken_of => span,
+                None if spoken_of || card.is_some() => span,
                 None => continue,
             };
             // A company's own line, in the signature or the facts, belongs to no person.
@@ -220,6 +222,20 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
         let digits = run.bytes().filter(u8::is_ascii_digit).count();
         (digits >= 6).then(|| Span::new(word.start as usize, value.start as usize + run.len()))
     })
+}
+
+/// `card number, 4929 0000 0000 6004`: a card's number is private whoever holds it.
+fn card(text: &str, words: &[Word]) -> Option<Span> {
+    const GROUP: usize = 4;
+    let at = words.iter().position(|word| word.lower(text) == "card")?;
+    let digits = |word: &&Word| {
+        let shown = word.text(text);
+        shown.len() == GROUP && shown.bytes().all(|b| b.is_ascii_digit())
+    };
+    let rest = &words[at + 1..];
+    let first = rest.iter().take(6).position(|word| digits(&word))?;
+    let run = &rest[first..];
+    (run.iter().take_while(digits).count() >= 4).then(|| words[at].span().cover(run[3].span()))
 }
 
 fn is_office(text: &str, words: &[Word]) -> bool {

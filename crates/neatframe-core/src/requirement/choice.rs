@@ -57,7 +57,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
     }
-    if let Some((key, choices)) = keyed(body) {
+    if let Some((key, choices)) = keyed(body).or_else(|| told_of_each(body)) {
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
         return;
@@ -123,6 +123,23 @@ fn keyed(body: &str) -> Option<(String, Vec<String>)> {
         .iter()
         .all(|name| name.split_whitespace().count() <= 2 && name.chars().any(char::is_alphabetic));
     (field && short && names.len() >= 2).then(|| (key.to_lowercase(), names))
+}
+
+/// "Each remark has a level: blocker, should, could": the field and its values.
+fn told_of_each(body: &str) -> Option<(String, Vec<String>)> {
+    let (head, list) = body.trim_end_matches('.').split_once(": ")?;
+    let (of, key) = [" has a ", " gets a ", " has one ", " gets one ", " carries a "]
+        .iter()
+        .find_map(|sign| head.split_once(sign))?;
+    let each = of.to_lowercase();
+    let list = list.replace(", or ", ", ").replace(" or ", ", ").replace(" and ", ", ").replace('|', ",");
+    let names: Vec<String> =
+        list.split(',').map(|name| name.trim().trim_matches(['"', '`', '\'']).to_string()).collect();
+    let short = |name: &String| {
+        !name.is_empty() && name.split_whitespace().count() <= 2 && !name.contains(['.', ';', '(', ':'])
+    };
+    let fits = (each.starts_with("each ") || each.starts_with("every ")) && is_key(key) && names.len() >= 3;
+    (fits && names.iter().all(short)).then(|| (key.to_lowercase(), names))
 }
 
 /// "`severity` (low, medium, high)": fields in backticks, each with the words that it may hold.

@@ -1,6 +1,7 @@
 //! Which demands cannot both hold.
 
 use super::gap;
+use super::spread::ANYTHING;
 use super::whom::WHOLE;
 use super::{Bound, Demand, Measure, Requirement, Subject};
 use crate::trial;
@@ -60,7 +61,10 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         (Demand::Every(all), Demand::Amount { measure: Measure::Items(some), bound })
         | (Demand::Amount { measure: Measure::Items(some), bound }, Demand::Every(all)) => {
-            all == some && whole(earlier) && whole(later) && bound.most.is_some_and(|most| most <= FEW)
+            (all == some || *all == ANYTHING)
+                && whole(earlier)
+                && whole(later)
+                && bound.most.is_some_and(|most| most <= FEW)
         }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {

@@ -83,11 +83,32 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         return;
     }
     let lower: Vec<Cow<str>> = words.iter().map(|word| word.lower(text)).collect();
+    if let Some(demand) = without(sight, unit, words, &lower) {
+        found.push(Requirement::on_reply(unit, span, demand, false));
+        return;
+    }
     let Some((first, last)) = cue(&lower, words) else { return };
     let Some((value_at, value)) = value(sight, unit, words, &lower, (first, last)) else { return };
     let of = subject(words, &lower, first, value_at);
     let demand = Demand::Gap { of, value };
     found.push(Requirement::on_reply(unit, span, demand, false));
+}
+
+/// "Letters without a date get "undated"", "entries with no name get 0".
+fn without(sight: &Sight<'_>, unit: usize, words: &[Word], lower: &[Cow<'_, str>]) -> Option<Demand> {
+    let text = sight.source.text();
+    let at = (1..lower.len().min(6))
+        .find(|&at| lower[at] == "without" || lower[at - 1] == "with" && lower[at] == "no")?;
+    let noun = (at + 1..lower.len()).find(|&at| !matches!(&*lower[at], "a" | "an" | "any"))?;
+    let gets = (noun + 1..lower.len().min(noun + 3))
+        .find(|&at| matches!(&*lower[at], "get" | "gets" | "become" | "receive" | "carry"))?;
+    let value = words.get(gets + 1)?;
+    let end = text[value.start as usize..].find([' ', ',', ';', '\n']).unwrap_or(usize::MAX);
+    let from = value.start as usize;
+    let rest = &text[from..sight.units[unit].text.end().min(from.saturating_add(end))];
+    let shown = rest.trim_end_matches('.').trim_matches(['"', '`', '“', '”']).to_lowercase();
+    let fixed = value.is_number() || value.is(vocabulary::QUOTE) || shown == "null";
+    (fixed && !shown.is_empty()).then(|| Demand::Gap { of: lower[noun].to_string(), value: shown })
 }
 
 /// How far behind "leave" the word "empty" may stand.

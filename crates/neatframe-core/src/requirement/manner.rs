@@ -76,7 +76,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // To ask where something is unclear stands against never asking, which knows no case.
         // What is allowed at times stands against what never is.
         let always = matches!(pole.axis, "gaps" | "not knowing")
-            || matches!((pole.axis, name), (_, "ask first") | ("points", "half") | ("rounding", "decimals"));
+            || matches!(
+                (pole.axis, name),
+                (_, "ask first" | "all explained") | ("points", "half") | ("rounding", "decimals")
+            );
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);
         let bounded = forbids

@@ -56,11 +56,17 @@ pub(super) fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static st
         .find(|&at| SHOWS.contains(&&*lower(at)) && matches!(&*lower(at + 1), "every" | "all" | "each"))?;
     let noun_at = (at + 2..at + 5).find(|&at| !matches!(&*lower(at), "the" | "of" | "single" | "your"))?;
     let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    if matches!(&*lower(noun_at), "thing" | "one") && lower(at + 1) == "every" && !bans {
+        return Some((words[at].span().cover(words[noun_at].span()), ANYTHING));
+    }
     match Measure::named(&lower(noun_at)).filter(|_| !bans)? {
         Measure::Items(things) => Some((words[at].span().cover(words[noun_at].span()), things)),
         _ => None,
     }
 }
+
+/// "Every single thing": whatever the reply counts.
+pub(crate) const ANYTHING: &str = "things";
 
 /// "Keep the number of rules at 14".
 pub(super) fn number_of(text: &str, words: &[Word]) -> Option<(Span, &'static str, u32)> {

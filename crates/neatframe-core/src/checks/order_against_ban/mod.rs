@@ -97,6 +97,8 @@ struct Order {
     bounded: bool,
     /// A thing to put in or to leave out: "add three hashtags", "no hashtags".
     uses: bool,
+    /// Forbidden by being cut: "cut the quotation".
+    drops: bool,
     /// Every stem of the clause.
     all: Vec<u32>,
     /// What a guest is told: the stems behind "that", "how" or "about".
@@ -128,10 +130,14 @@ impl Order {
             return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
+        let holds = |ban: &Order, stems: &[u32]| ban.object.iter().all(|stem| stems.contains(stem));
+        // "Keep the names, the years and the quotation", "cut the quotation".
+        if ban.drops && !ban.object.is_empty() && !ban.bounded && !order.bounded && holds(ban, &order.all) {
+            return true;
+        }
         if shared == 0 {
             return false;
         }
-        let holds = |ban: &Order, stems: &[u32]| ban.object.iter().all(|stem| stems.contains(stem));
         if order.uses || ban.uses {
             return order.uses && ban.uses && !ban.bounded && holds(ban, &order.object);
         }
@@ -221,7 +227,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
-            let kept = Order { verb: stem("keep"), forbids: true, says: false, ..order.clone() };
+            let kept = Order { verb: stem("keep"), forbids: true, says: false, drops: true, ..order.clone() };
             found.push(kept);
         }
         // "Never ask for the PIN or the full number": each of them is ruled out.
@@ -331,6 +337,7 @@ fn order(
         always: false,
         conditional: false,
         uses: false,
+        drops: false,
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
     }

@@ -56,6 +56,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "avoid" => Some((true, at + 1)),
             "don't" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
             "do" if lower(at + 1) == "not" && PUTS_IN.contains(&&*lower(at + 2)) => Some((true, at + 3)),
+            // "A break of five minutes", as an item or a sentence of its own.
+            "a" | "an" if at == 0 && asks_for_a_thing(case, unit) => Some((false, at + 1)),
             "with" if at == 0 && words.get(1).is_some_and(|word| word.is_number()) => Some((false, at + 1)),
             verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
             verb if ENDS.contains(&verb) => {
@@ -76,6 +78,13 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         (2..words.len()).find(|&at| matches!(&*lower(at), "with" | "contains" | "has")).filter(|_| general);
     found.extend(with.and_then(|with| thing(text, unit, words, with + 1, false)));
     found
+}
+
+/// True for a rule or a part of the answer that is named and has no verb.
+fn asks_for_a_thing(case: &Case<'_>, unit: usize) -> bool {
+    let told = vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL;
+    let rule = matches!(case.labels[unit].component, Some(Component::Constraints | Component::OutputFormat));
+    rule && !case.words_of(unit).iter().skip(2).any(|word| word.is(told))
 }
 
 /// Words from which a sentence is not looked at.
@@ -109,5 +118,6 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         conditional: false,
         bounded,
         uses: true,
+        drops: false,
     })
 }

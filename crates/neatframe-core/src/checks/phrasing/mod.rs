@@ -172,8 +172,12 @@ impl Check for HedgedOrder {
             }
             let words = case.words_of(unit);
             let addresses = |hit: &Hit| {
-                let mut said = words[hit.first..=hit.last].iter().map(|word| word.text(case.source.text()));
-                said.any(|word| word.eq_ignore_ascii_case("you"))
+                let said = |words: &[Word], names: &[&str]| {
+                    words.iter().any(|word| names.contains(&&*word.lower(case.source.text())))
+                };
+                let (hedge, rest) = (&words[hit.first..=hit.last], &words[hit.last + 1..]);
+                // "I suppose it could work" is said to the model as well.
+                said(hedge, &["you"]) || said(hedge, &["i"]) && said(rest, &["could", "might", "would"])
             };
             let hedge = case.hits[unit].iter().find(|hit| {
                 hit.set == Set::Hedge
