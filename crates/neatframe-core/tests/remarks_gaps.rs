@@ -91,3 +91,54 @@ mod marks {
         rules_in_tags: "# Task\nWrite a notice.\n\n<rules>\nName the pier.\nUse plain words.\n</rules>\n\n<form>\nReturn two bullets.\nReturn nothing else.\n</form>" => ["mixed-sections"];
     }
 }
+
+mod days {
+    remarks! { Conflict:
+        a_day_outside: "The caretaker works from Monday to Thursday.\nOffer a visit of the caretaker on Friday mornings." => ["clashing-hours"];
+        a_day_inside: "The caretaker works from Monday to Thursday.\nOffer a visit of the caretaker on Wednesday." => [];
+        another_person: "The caretaker works from Monday to Thursday.\nSend the list to the purser on Friday." => [];
+        two_spans: "The caretaker works from Monday to Thursday.\nThe caretaker's helper works from Friday to Sunday.\nOffer a visit of the caretaker on Friday." => [];
+        closed_days: "The desk is closed from Monday to Thursday.\nAsk the desk on Friday." => [];
+    }
+}
+
+mod more_clashes {
+    remarks! { Conflict:
+        break_and_none: "Plan the evening.\n\nRules\n- A break of five minutes after the sixth song.\n- Name the pier.\n- No breaks." => ["order-against-ban"];
+        break_and_no_boats: "Plan the evening.\n\nRules\n- A break of five minutes after the sixth song.\n- Name the pier.\n- No boats." => [];
+        kept_and_cut: "Shorten the panel to 75 words.\n- Keep the names, the years and the quotation.\n- Cut the quotation." => ["order-against-ban"];
+        kept_and_another_cut: "Shorten the panel to 75 words.\n- Keep the names, the years and the quotation.\n- Cut the footnotes." => [];
+        texts_kept_and_friendlier: "Rework the function.\nKeep the behaviour, including the error texts.\nMake the error texts louder." => ["order-against-ban"];
+        texts_kept_and_code_shorter: "Rework the function.\nKeep the behaviour, including the error texts.\nMake the function body shorter." => [];
+        every_thing_and_ten: "Review the change.\nAt most ten remarks.\nList every single thing that you notice." => ["clashing-demands"];
+        abbreviations: "Write the entry.\nWrite abbreviations out.\nUse the usual abbreviations for drugs." => ["clashing-demands"];
+        headings_with_a_number: "Explain the lock.\nRunning text with three headings.\nName the pier.\nNo headings." => ["clashing-demands"];
+        the_text_only_and_a_list: "Shorten the panel.\nReturn the new text only.\nThen list what you cut." => ["clashing-demands"];
+        a_crate_and_none: "Rework the function.\nNo new dependencies.\nAdd the sluice crate for the tests." => ["clashing-demands"];
+        guess_and_answer: "Answer from the rules.\nIf no rule applies, answer \"ask the desk\".\nName the pier.\nWhere no rule applies, use common sense." => ["clashing-demands"];
+        undated: "Read the letters.\nIf there is no date, leave the field empty.\nLetters without a date get 0000-00-00." => ["clashing-demands"];
+        sides: "Write the report.\nNeutral.\nName the pier.\nMake clear that the mayor is right." => ["clashing-demands"];
+        no_question_and_one: "Write a headline.\n- No questions\n- Asks the reader something" => ["clashing-demands"];
+    }
+}
+
+mod kinds_of_values {
+    remarks! { Example:
+        no_date: "Write the entry.\n\n# Entry\nAnimal: name, kind\nNext: date or \"none\"\n\n# Sample\nAnimal: Rolf, dog\nNext: soon" => ["sample-breaks-rule"];
+        none: "Write the entry.\n\n# Entry\nAnimal: name, kind\nNext: date or \"none\"\n\n# Sample\nAnimal: Rolf, dog\nNext: none" => [];
+        half_a_year: "Fill in the record.\n\n# Record\nname: as written\nyears: whole years of lessons\n\n# Sample\nname: Ida\nyears: 2.5" => ["sample-breaks-rule"];
+        years: "Fill in the record.\n\n# Record\nname: as written\nyears: whole years of lessons\n\n# Sample\nname: Ida\nyears: 2" => [];
+        classes_with_glosses: "Classify the call.\n\nCLASSES\nleak - water where none should be\nbill - money\n\nEXAMPLES\nCall: I paid twice\nclass: money" => ["sample-breaks-rule"];
+        a_class_with_a_gloss: "Classify the call.\n\nCLASSES\nleak - water where none should be\nbill - money\n\nEXAMPLES\nCall: I paid twice\nclass: bill" => [];
+        levels_of_each: "Review the change.\nEach remark has a level: blocker, should, could.\n\nExample:\n{\"file\": \"tide.rs\", \"level\": \"minor\"}" => ["sample-breaks-rule"];
+    }
+}
+
+mod secrets {
+    remarks! { Exposure:
+        a_card: "Copy the guest's card number, 4929 0000 0000 6004, into the letter." => ["private-data"];
+        four_years: "The cards of 1901 1902 1903 show boats." => [];
+        a_password_for_something: "The admin password for the rules folder is tidepool-77." => ["credential"];
+        a_password_that_is_asked_for: "Never ask a guest for the password of the folder." => [];
+    }
+}

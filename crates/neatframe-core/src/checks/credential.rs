@@ -87,7 +87,7 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
             value = colon;
         }
         // "The wifi password for testing is Kiebitz-2031": what stands between says what it is for.
-        let told = (at + 1..at + 5)
+        let told = (at + 1..at + 8)
             .find(|&to| words.get(to).is_some_and(|word| matches!(&*word.lower(text), "is" | ":" | "=")));
         if let Some(told) = told.filter(|_| lower.starts_with("pass")) {
             value = told;

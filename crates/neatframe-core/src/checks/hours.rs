@@ -1,6 +1,6 @@
 //! Hours of the day that cannot both be kept: "start at 7", where nothing is to begin before nine.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, days};
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
@@ -16,7 +16,7 @@ static HOURS: Meta = Meta {
     id: "clashing-hours",
     family: Family::Conflict,
     severity: Severity::Error,
-    summary: "an hour outside the hours that another rule allows",
+    summary: "an hour or a day outside those that another rule allows",
     write: "Hours that fit: \"Begin at 9:00; nothing earlier.\"",
     on: true,
     english: true,
@@ -26,6 +26,7 @@ static HOURS: Meta = Meta {
         "Plan the evening. The dinner ends at 23:00. Nothing may last beyond 22:00.",
         "Plan the move. The van has to be back by 18:00. Return the van at 20:00.",
         "Plan the trip. No boat leaves before 9:30. The first boat leaves at 8:15.",
+        "The caretaker works from Monday to Thursday. Offer a visit of the caretaker on Friday.",
     ],
     good: &[
         "Plan the trip. Every day starts at 9:30. Nobody gets up before nine.",
@@ -34,6 +35,8 @@ static HOURS: Meta = Meta {
         "The office opens at 8:00. No dogs are let in before 10:00.",
         "The first boat leaves at 7:10. Never call guests before nine.",
         "Plan the move. The van has to be back by 18:00. Return the keys at 20:00.",
+        "The caretaker works from Monday to Thursday. Offer a visit of the caretaker on Tuesday.",
+        "The caretaker works from Monday to Thursday. Send the list to the office on Friday.",
     ],
 };
 
@@ -71,6 +74,7 @@ impl Check for Hours {
                 said.push(hour);
             }
         }
+        days::run(case, sink);
     }
 }
 

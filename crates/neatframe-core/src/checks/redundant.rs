@@ -7,7 +7,7 @@ use crate::finding::{Family, Severity};
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
-use crate::requirement::Demand;
+use crate::requirement::{Demand, Requirement};
 use crate::units::{Unit, UnitKind};
 
 /// A demand says again what an earlier one said and adds nothing.
@@ -102,6 +102,11 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     if confines(unit) && confines(earlier) || ask_for_one_manner(case, unit, earlier) {
         return false;
     }
+    // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.
+    let gap = |unit: usize| demands_of(case, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }));
+    if gap(unit) != gap(earlier) {
+        return true;
+    }
     let kinds = (case.labels[unit].component, case.labels[earlier].component);
     let template = case.units[earlier].kind == UnitKind::Field;
     match kinds {
@@ -120,13 +125,16 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
 
 /// "Sort by date, newest first" and "the newest entry comes first": one demand, whatever the two are taken for.
 fn ask_for_one_manner(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
-    let poles = |unit: usize| {
-        let from =
-            case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
-        case.requirements[from..].iter().take_while(move |rule| rule.unit == unit)
-    };
     let manner = |demand: &Demand| matches!(demand, Demand::Manner { .. });
-    poles(unit).any(|rule| manner(&rule.demand) && poles(earlier).any(|other| other.demand == rule.demand))
+    demands_of(case, unit).any(|rule| {
+        manner(&rule.demand) && demands_of(case, earlier).any(|other| other.demand == rule.demand)
+    })
+}
+
+/// What a unit demands.
+pub(super) fn demands_of<'a>(case: &'a Case<'_>, unit: usize) -> impl Iterator<Item = &'a Requirement> {
+    let from = case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
+    case.requirements[from..].iter().take_while(move |rule| rule.unit == unit)
 }
 
 /// The same words, letter case and the last sign aside.

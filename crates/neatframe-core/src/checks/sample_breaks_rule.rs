@@ -1,6 +1,6 @@
 //! Samples that break a rule of the prompt.
 
-use super::{Case, Check, Meta, Sink, beyond_levels, quoted_number};
+use super::{Case, Check, Meta, Sink, beyond_levels, quoted_number, typed_fields};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
@@ -117,12 +117,16 @@ impl Check for SampleBreaksRule {
                         | Demand::Manner { axis: "emoji", .. }
                 );
                 // A record under the title "Example" is an answer, and so are the items of a list and a text alone.
-                let record = holds_record(index)
-                    && match rule.demand {
-                        Demand::OneOf(_) => matches!(rule.subject, Subject::Named(_)),
-                        Demand::DateForm(_) => is_under_its_title(case, index),
-                        _ => false,
-                    };
+                // `L12;1903-05-04;0.9`: a row of values.
+                let body = case.text(unit.text);
+                let row = body.matches(';').count() >= 2 && !body.contains(' ');
+                let record = row && matches!(rule.demand, Demand::DateForm(_))
+                    || holds_record(index)
+                        && match rule.demand {
+                            Demand::OneOf(_) => matches!(rule.subject, Subject::Named(_)),
+                            Demand::DateForm(_) => is_under_its_title(case, index),
+                            _ => false,
+                        };
                 let listed =
                     matches!(unit.kind, UnitKind::Item { .. }) || case.text(unit.text).starts_with("**");
                 let alone = titled
@@ -143,6 +147,7 @@ impl Check for SampleBreaksRule {
         }
         quoted_names(case, &rules, sink);
         quoted_number::run(case, sink);
+        typed_fields::run(case, sink);
         beyond_levels::run(case, sink);
         fields(case, sink);
     }

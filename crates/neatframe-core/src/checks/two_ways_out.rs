@@ -1,5 +1,6 @@
 //! Two sentences that say what to do in one case, and the two ways out exclude each other.
 
+use super::redundant::demands_of;
 use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
@@ -57,9 +58,7 @@ const WITHIN_REACH: usize = 64;
 
 /// What is read as a value for a gap is compared there.
 fn sets_a_value(case: &Case<'_>, unit: usize) -> bool {
-    let from = case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
-    let rules = case.requirements[from..].iter().take_while(|rule| rule.unit == unit);
-    rules.into_iter().any(|rule| matches!(rule.demand, Demand::Gap { .. }))
+    demands_of(case, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }))
 }
 
 /// Words of a sentence that says more than a case and what to do in it.
@@ -103,7 +102,8 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
     let bans = words[..verb].iter().any(|word| word.is(vocabulary::NEGATION));
     let any = |names: &[&str]| (verb..words.len()).any(|at| names.contains(&&*lower(at)));
     let knows = (verb..words.len()).any(|at| lower(at) == "you" && lower(at + 1) == "know")
-        || any(&["estimate", "guess", "infer", "assume", "knowledge"]);
+        || any(&["estimate", "guess", "infer", "assume", "knowledge"])
+        || lower(verb) == "use" && lower(verb + 1) == "common";
     match &*lower(verb) {
         _ if bans => None,
         _ if knows => Some(Way::Own),
@@ -111,7 +111,9 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
         "skip" | "omit" | "ignore" | "drop" => Some(Way::LeaveOut),
         "leave" if any(&["out"]) => Some(Way::LeaveOut),
         "leave" if any(&["empty", "blank"]) => Some(Way::Write),
-        "write" | "put" | "enter" | "use" | "set" if words.iter().any(|word| word.is(vocabulary::QUOTE)) => {
+        "write" | "put" | "enter" | "use" | "set" | "answer" | "say" | "reply" | "return"
+            if words.iter().any(|word| word.is(vocabulary::QUOTE)) =>
+        {
             Some(Way::Write)
         }
         "give" | "send" | "refer" | "point" | "pass" | "name" => Some(Way::Refer),

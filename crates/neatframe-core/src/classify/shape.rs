@@ -76,6 +76,13 @@ const ROWS: usize = 4;
 /// `<type>(<scope>): <subject>`: holes with signs between them, a line of the answer's template.
 pub(super) fn is_made_of_holes(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.slice(unit.text).trim();
+    // `T-001 | ... | ...`, and the names of the columns above it.
+    let below =
+        reading.source.text()[unit.text.end()..].trim_start_matches('\n').lines().next().unwrap_or("");
+    let dots = |line: &str| line.matches("...").count() >= 2 && line.contains(" | ");
+    if dots(text) || text.contains(" | ") && dots(below) {
+        return true;
+    }
     let mut rest = text;
     let (mut holes, mut words) = (0, 0);
     while let Some((before, from)) = rest.split_once('<') {

@@ -332,7 +332,13 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let mut names = Vec::new();
         let mut last = lead;
         for unit in lead + 1..sight.units.len() {
-            let listed = matches!(sight.units[unit].kind, UnitKind::Item { .. } | UnitKind::Field);
+            // `leak - water where none should be` on a line of its own.
+            let glossed = sight.units[lead].kind == UnitKind::Mark
+                && sight.units[unit].opens_piece
+                && text[sight.units[unit].text.range()]
+                    .split_once(" - ")
+                    .is_some_and(|(head, _)| !head.contains(' '));
+            let listed = glossed || matches!(sight.units[unit].kind, UnitKind::Item { .. } | UnitKind::Field);
             if !listed || sight.labels[unit].component == Some(Component::Examples) {
                 break;
             }

@@ -68,7 +68,9 @@ pub(crate) fn shape(code: &str) -> String {
 }
 
 /// Words that say that a form follows.
-const SIGNS: [&str; 8] = [
+const SIGNS: [&str; 10] = [
+    "run from",
+    "start at",
     "in the form",
     "of the form",
     "the form",
@@ -89,7 +91,7 @@ pub(super) fn read(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         }
         let span = sight.units[unit].text;
         let body = &text[span.range()];
-        let told = ["orm", "attern", "ritten", "ook like"]
+        let told = ["orm", "attern", "ritten", "ook like", "run from", "start at"]
             .iter()
             .any(|part| memchr::memmem::find(body.as_bytes(), part.as_bytes()).is_some());
         let shown =

@@ -346,7 +346,7 @@ fn whole_word(text: &str, words: &str) -> Option<usize> {
 }
 
 /// The value of a field in a record or a labelled line: `"summary": "…"`, `Summary: …`.
-fn field(text: &str, name: &str) -> Option<(usize, usize)> {
+pub(crate) fn field(text: &str, name: &str) -> Option<(usize, usize)> {
     let lower = text.to_lowercase();
     if lower.len() != text.len() {
         return None;

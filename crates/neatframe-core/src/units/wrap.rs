@@ -62,6 +62,13 @@ pub(super) fn continues(
     }
     let text = source.slice(piece.text);
     let before_text = source.slice(before.text);
+    // `leak - water where none should be`, `bill - money`: a name and its gloss on each line.
+    let glossed = |line: &str| {
+        line.split_once(" - ").is_some_and(|(head, _)| (1..=2).contains(&head.split_whitespace().count()))
+    };
+    if glossed(text) && glossed(before_text) {
+        return false;
+    }
     let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
     let smiles = [":)", ";)", ":-)", ":("].iter().any(|face| before_text.ends_with(face));
     let left_open =

@@ -224,6 +224,19 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             });
         order.conditional = conditional;
         order.always = always;
+        // "Make the error texts friendlier" does not keep them.
+        let compared = |word: &Word| {
+            let last = word.lower(text);
+            last.len() > 4
+                && last.ends_with("er")
+                && !matches!(&*last, "order" | "other" | "letter" | "number" | "paper")
+        };
+        let comparative = clause.iter().rfind(|word| !word.is_punctuation()).filter(|word| compared(word));
+        if !forbids && lower(verb_at) == "make" && comparative.is_some() && order.object.len() >= 2 {
+            let mut kept = Order { verb: stem("keep"), forbids: true, drops: true, ..order.clone() };
+            kept.object.pop();
+            found.push(kept);
+        }
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
