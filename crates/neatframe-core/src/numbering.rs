@@ -27,28 +27,9 @@ pub(crate) struct Numbered {
 
 /// What a prompt may number and refer to.
 const NAMES: [&str; 22] = [
-    "step",
-    "stage",
-    "phase",
-    "part",
-    "task",
-    "rule",
-    "round",
-    "section",
-    "criterion",
-    "point",
-    "gate",
-    "chapter",
-    "appendix",
-    "annex",
-    "item",
-    "question",
-    "example",
-    "figure",
-    "table",
-    "checkpoint",
-    "attachment",
-    "clause",
+    "step", "stage", "phase", "part", "task", "rule", "round", "section", "criterion", "point", "gate",
+    "chapter", "appendix", "annex", "item", "question", "example", "figure", "table", "checkpoint",
+    "attachment", "clause",
 ];
 
 /// Reads `3.`, `(3)`, `Step 3:` at the start of a marker or title.
@@ -287,17 +268,8 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let of = (at + 2..at + 5).any(|at| matches!(&*lower(at), "of" | "in" | "from" | "under"));
     let here = [
-        "prompt",
-        "instructions",
-        "rubric",
-        "list",
-        "guide",
-        "procedure",
-        "process",
-        "above",
-        "below",
-        "this",
-        "these",
+        "prompt", "instructions", "rubric", "list", "guide", "procedure", "process", "above", "below",
+        "this", "these",
     ];
     let of = of && !(at + 2..at + 9).any(|at| here.contains(&&*lower(at)));
     let made = matches!(

@@ -162,22 +162,9 @@ fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requireme
 
 /// Axes on which two demands with one pole may ask for two things: two reasons, two sentences after the data, two gaps.
 const OF_MANY: [&str; 16] = [
-    "greeting",
-    "words around the data",
-    "reasons",
-    "gaps",
-    "sources named",
-    "order kept",
-    "how it opens",
-    "quotations",
-    "links",
-    "additions",
-    "entries in doubt",
-    "figures as given",
-    "names of people",
-    "text of signs",
-    "stance",
-    "asking back",
+    "greeting", "words around the data", "reasons", "gaps", "sources named", "order kept", "how it opens",
+    "quotations", "links", "additions", "entries in doubt", "figures as given", "names of people",
+    "text of signs", "stance", "asking back",
 ];
 
 /// Words from which a sentence asks for more than a manner.
@@ -226,20 +213,8 @@ fn same_manners(
 
 /// Words that only carry a demand of manner.
 const FRAMES: [&str; 14] = [
-    "use",
-    "keep",
-    "write",
-    "make",
-    "give",
-    "answer",
-    "reply",
-    "text",
-    "whole",
-    "always",
-    "throughout",
-    "everything",
-    "result",
-    "output",
+    "use", "keep", "write", "make", "give", "answer", "reply", "text", "whole", "always", "throughout",
+    "everything", "result", "output",
 ];
 
 /// Earlier demands that share the rarest words, in order.

@@ -301,20 +301,8 @@ pub(crate) fn alone_on_line(text: &str, slot: &Slot) -> bool {
 /// A word that shows that a person was to replace the slot by hand: "insert", "your", "here", "TODO".
 pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
     const ASKS: [&str; 14] = [
-        "insert",
-        "your",
-        "here",
-        "todo",
-        "tbd",
-        "paste",
-        "placeholder",
-        "fill",
-        "xxx",
-        "fixme",
-        "enter",
-        "replace",
-        "tbc",
-        "lorem",
+        "insert", "your", "here", "todo", "tbd", "paste", "placeholder", "fill", "xxx", "fixme", "enter",
+        "replace", "tbc", "lorem",
     ];
     inner
         .split(|c: char| !c.is_alphanumeric())
@@ -363,15 +351,8 @@ mod tests {
         assert_eq!(
             found(text),
             [
-                "{{a_b}}",
-                "${day}",
-                "{name}",
-                "[week number]",
-                "<building>",
-                "%town%",
-                "[Your Company]",
-                "[[pier]]",
-                "$mail"
+                "{{a_b}}", "${day}", "{name}", "[week number]", "<building>", "%town%", "[Your Company]",
+                "[[pier]]", "$mail"
             ]
         );
     }

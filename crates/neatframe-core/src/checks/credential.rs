@@ -54,19 +54,8 @@ impl Check for Credential {
 /// `password Gull-Quay-1187`, `pin: 4711`: a word for a secret, and one behind it that looks like one.
 fn secret(text: &str, words: &[Word]) -> Option<Span> {
     const SECRETS: [&str; 13] = [
-        "code",
-        "password",
-        "passwort",
-        "passphrase",
-        "passcode",
-        "pwd",
-        "pin",
-        "secret",
-        "api_key",
-        "apikey",
-        "api-key",
-        "token",
-        "key",
+        "code", "password", "passwort", "passphrase", "passcode", "pwd", "pin", "secret", "api_key",
+        "apikey", "api-key", "token", "key",
     ];
     for at in 0..words.len() {
         let length = words[at].end - words[at].start;
@@ -157,17 +146,7 @@ fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
     let span = case.units[unit].text;
     let body = case.source.slice(span);
     const MARKED: [&str; 12] = [
-        "sk-",
-        "pk_",
-        "sk_",
-        "ghp_",
-        "xoxb-",
-        "AKIA",
-        "eyJ",
-        "_live_",
-        "_secret_",
-        "-----BEGIN",
-        "glpat-",
+        "sk-", "pk_", "sk_", "ghp_", "xoxb-", "AKIA", "eyJ", "_live_", "_secret_", "-----BEGIN", "glpat-",
         "AIza",
     ];
     let mut at = 0;

@@ -75,20 +75,8 @@ fn is_warded(text: &str, words: &[Word], at: usize) -> bool {
     before.iter().any(|word| {
         word.is(vocabulary::NEGATION)
             || [
-                "asks",
-                "tells",
-                "told",
-                "tries",
-                "request",
-                "requests",
-                "attempts",
-                "attempt",
-                "says",
-                "orders",
-                "instructs",
-                "wants",
-                "telling",
-                "asking",
+                "asks", "tells", "told", "tries", "request", "requests", "attempts", "attempt", "says",
+                "orders", "instructs", "wants", "telling", "asking",
             ]
             .contains(&&*lower(word))
     }) && before

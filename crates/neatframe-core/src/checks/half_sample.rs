@@ -112,17 +112,8 @@ fn announced_elsewhere(case: &Case<'_>) -> Vec<Span> {
 fn is_elsewhere(content: &str) -> bool {
     let lower = content.trim().trim_end_matches('.').to_lowercase();
     [
-        "see attached",
-        "attached",
-        "see attachment",
-        "see above",
-        "see below",
-        "tbd",
-        "todo",
-        "to be added",
-        "to follow",
-        "coming soon",
-        "...",
+        "see attached", "attached", "see attachment", "see above", "see below", "tbd", "todo", "to be added",
+        "to follow", "coming soon", "...",
     ]
     .contains(&lower.as_str())
 }

@@ -84,17 +84,8 @@ const LONG: usize = 30;
 const MOST: usize = 32;
 /// A day by name has hours of its own.
 const DAYS: [&str; 11] = [
-    "monday",
-    "tuesday",
-    "wednesday",
-    "thursday",
-    "friday",
-    "saturday",
-    "sunday",
-    "weekend",
-    "weekends",
-    "saturdays",
-    "sundays",
+    "monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "weekend", "weekends",
+    "saturdays", "sundays",
 ];
 
 #[derive(Clone, Copy, PartialEq)]

@@ -107,20 +107,8 @@ const LENGTHS: [&str; 8] =
     ["words", "word", "sentences", "sentence", "characters", "lines", "paragraphs", "pages"];
 /// Words that speak of a sum, or compare.
 const SUMS: [&str; 14] = [
-    "whole",
-    "total",
-    "all",
-    "altogether",
-    "together",
-    "sum",
-    "overall",
-    "average",
-    "budget",
-    "instead",
-    "minimum",
-    "least",
-    "over",
-    "beyond",
+    "whole", "total", "all", "altogether", "together", "sum", "overall", "average", "budget", "instead",
+    "minimum", "least", "over", "beyond",
 ];
 
 fn figure(case: &Case<'_>, unit: usize) -> Option<Figure> {

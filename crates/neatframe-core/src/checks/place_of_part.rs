@@ -99,14 +99,7 @@ struct Opening {
 impl Opening {
     fn of(case: &Case<'_>, unit: usize) -> Option<Opening> {
         const PROSE: [&str; 8] = [
-            "paragraph",
-            "summary",
-            "overview",
-            "introduction",
-            "intro",
-            "greeting",
-            "explanation",
-            "apology",
+            "paragraph", "summary", "overview", "introduction", "intro", "greeting", "explanation", "apology",
         ];
         // A step begins the work, not the reply.
         let step = matches!(case.units[unit].kind, UnitKind::Item { ordered: true });

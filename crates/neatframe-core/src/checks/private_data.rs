@@ -240,18 +240,8 @@ fn card(text: &str, words: &[Word]) -> Option<Span> {
 
 fn is_office(text: &str, words: &[Word]) -> bool {
     const OFFICE: [&str; 12] = [
-        "press",
-        "office",
-        "desk",
-        "hotline",
-        "helpline",
-        "director",
-        "editor",
-        "company",
-        "contact",
-        "reception",
-        "spokesperson",
-        "support",
+        "press", "office", "desk", "hotline", "helpline", "director", "editor", "company", "contact",
+        "reception", "spokesperson", "support",
     ];
     words.iter().any(|word| OFFICE.contains(&&*word.lower(text)))
 }

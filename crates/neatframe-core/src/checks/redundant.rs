@@ -190,16 +190,8 @@ fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
 fn is_emphasis(case: &Case<'_>, unit: usize) -> bool {
     let text = case.text(case.units[unit].text).to_lowercase();
     let announced = [
-        "once more",
-        "above all",
-        "to repeat",
-        "again:",
-        "reminder:",
-        "to be clear:",
-        "most important",
-        "remember:",
-        "remember,",
-        "critical:",
+        "once more", "above all", "to repeat", "again:", "reminder:", "to be clear:", "most important",
+        "remember:", "remember,", "critical:",
     ]
     .iter()
     .any(|sign| text.contains(sign));

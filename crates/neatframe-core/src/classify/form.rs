@@ -25,18 +25,8 @@ pub(super) fn signs(text: &str, unit: &str, words: &[Word]) -> impl Iterator<Ite
 /// "You are given two reports", "You are comparing the answers": what happens, and no persona.
 pub(super) fn sets_to_work(text: &str, words: &[Word]) -> bool {
     const TOLD: [&str; 12] = [
-        "given",
-        "provided",
-        "shown",
-        "presented",
-        "asked",
-        "tasked",
-        "about",
-        "expected",
-        "required",
-        "allowed",
-        "to",
-        "handed",
+        "given", "provided", "shown", "presented", "asked", "tasked", "about", "expected", "required",
+        "allowed", "to", "handed",
     ];
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let opens = lower(0) == "you" && matches!(&*lower(1), "are" | "were") || lower(0) == "you're";
@@ -55,28 +45,9 @@ pub(super) fn sets_to_work(text: &str, words: &[Word]) -> bool {
 /// `level: 1 to 5`, `kind: one of storm, wreck`, `paid: true or false`: a field and what it may hold.
 pub(super) fn gives_a_type(unit: &str) -> bool {
     const TYPES: [&str; 22] = [
-        "one of",
-        "either ",
-        "true or",
-        "true/",
-        "yes or no",
-        "yes/no",
-        "string",
-        "integer",
-        "number",
-        "boolean",
-        "bool",
-        "array of",
-        "list of",
-        "a list of",
-        "a number",
-        "an integer",
-        "whole",
-        "date",
-        "the date",
-        "up to ",
-        "at most ",
-        "max ",
+        "one of", "either ", "true or", "true/", "yes or no", "yes/no", "string", "integer", "number",
+        "boolean", "bool", "array of", "list of", "a list of", "a number", "an integer", "whole", "date",
+        "the date", "up to ", "at most ", "max ",
     ];
     let Some((name, gloss)) = unit.split_once(": ") else { return false };
     let gloss = gloss.trim_start_matches(['(', '`', '"', '<']).to_ascii_lowercase();

@@ -126,15 +126,7 @@ fn past_the_preface<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
 
 /// Words that say that something is about to be said.
 const PREFACES: [&str; 10] = [
-    "important",
-    "worth",
-    "note",
-    "noting",
-    "noted",
-    "remember",
-    "remembered",
-    "mind",
-    "mentioned",
+    "important", "worth", "note", "noting", "noted", "remember", "remembered", "mind", "mentioned",
     "mentioning",
 ];
 

@@ -50,12 +50,7 @@ layout!(
     a_record_with_no_fence_is_code,
     "# Schema\n{\n  \"pier\": \"text\",\n  \"tides\": [1, 2]\n}\n{\nGo on.",
     [
-        "Heading/Schema",
-        "Code/Schema",
-        "Code/Schema",
-        "Code/Schema",
-        "Code/Schema",
-        "Text/Schema",
+        "Heading/Schema", "Code/Schema", "Code/Schema", "Code/Schema", "Code/Schema", "Text/Schema",
         "Text/Schema"
     ]
 );

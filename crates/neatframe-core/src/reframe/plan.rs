@@ -282,22 +282,8 @@ impl Plan {
 /// True when an offered line suits the prompt: it has the text that the line speaks of, and says nothing on failing itself.
 fn fits(review: &Review, line: &str) -> bool {
     const TEXTS: [&str; 16] = [
-        "text",
-        "texts",
-        "passage",
-        "document",
-        "article",
-        "report",
-        "reports",
-        "notes",
-        "transcript",
-        "excerpt",
-        "sheet",
-        "contract",
-        "letter",
-        "mail",
-        "page",
-        "log",
+        "text", "texts", "passage", "document", "article", "report", "reports", "notes", "transcript",
+        "excerpt", "sheet", "contract", "letter", "mail", "page", "log",
     ];
     const FAILING: [&str; 10] =
         ["fail", "fails", "failed", "error", "errors", "problem", "problems", "unsure", "trouble", "timeout"];

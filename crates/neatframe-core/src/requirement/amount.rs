@@ -184,18 +184,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 /// True where a sentence speaks of a text that is to be heard.
 fn is_spoken(text: &str, words: &[Word]) -> bool {
     const HEARD: [&str; 12] = [
-        "aloud",
-        "speech",
-        "talk",
-        "spot",
-        "script",
-        "monologue",
-        "toast",
-        "eulogy",
-        "pitch",
-        "voiceover",
-        "podcast",
-        "sermon",
+        "aloud", "speech", "talk", "spot", "script", "monologue", "toast", "eulogy", "pitch", "voiceover",
+        "podcast", "sermon",
     ];
     words.iter().any(|word| HEARD.contains(&&*word.lower(text)))
 }

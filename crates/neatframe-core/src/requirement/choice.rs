@@ -12,16 +12,8 @@ use std::collections::HashSet;
 
 /// Forms of dates, as prompts name them.
 const DATES: [&str; 10] = [
-    "YYYY-MM-DD",
-    "DD/MM/YYYY",
-    "MM/DD/YYYY",
-    "DD.MM.YYYY",
-    "DD-MM-YYYY",
-    "YYYY/MM/DD",
-    "YYYYMMDD",
-    "ISO 8601",
-    "ISO FORM",
-    "ISO DATE",
+    "YYYY-MM-DD", "DD/MM/YYYY", "MM/DD/YYYY", "DD.MM.YYYY", "DD-MM-YYYY", "YYYY/MM/DD", "YYYYMMDD",
+    "ISO 8601", "ISO FORM", "ISO DATE",
 ];
 
 /// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
@@ -84,16 +76,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         return;
     }
     let chooses = [
-        "one of",
-        "either",
-        "choose from",
-        "the labels",
-        "the classes",
-        "the categories",
-        "possible values",
-        "allowed values",
-        "one label",
-        "exactly one",
+        "one of", "either", "choose from", "the labels", "the classes", "the categories", "possible values",
+        "allowed values", "one label", "exactly one",
     ]
     .iter()
     .find_map(|sign| lower.find(sign).map(|at| at + sign.len()));
@@ -168,19 +152,8 @@ pub(super) fn is_key(key: &str) -> bool {
 
 /// Verbs that give a thing its label.
 const SORTS: [&str; 13] = [
-    "classify",
-    "assign",
-    "file",
-    "label",
-    "sort",
-    "mark",
-    "tag",
-    "categorise",
-    "categorize",
-    "rate",
-    "decide",
-    "choose",
-    "pick",
+    "classify", "assign", "file", "label", "sort", "mark", "tag", "categorise", "categorize", "rate",
+    "decide", "choose", "pick",
 ];
 
 /// "Classify each line as praise, complaint, wish or noise": the labels, in lower case as they stand.

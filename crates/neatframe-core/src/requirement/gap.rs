@@ -12,48 +12,14 @@ use std::borrow::Cow;
 const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
 /// Behind a negation, what does not happen to a value that is not there.
 const GIVEN: [&str; 25] = [
-    "find",
-    "match",
-    "matched",
-    "determine",
-    "contain",
-    "include",
-    "list",
-    "hold",
-    "given",
-    "stated",
-    "named",
-    "mentioned",
-    "known",
-    "present",
-    "available",
-    "there",
-    "found",
-    "provided",
-    "set",
-    "shown",
-    "give",
-    "state",
-    "name",
-    "mention",
-    "say",
+    "find", "match", "matched", "determine", "contain", "include", "list", "hold", "given", "stated",
+    "named", "mentioned", "known", "present", "available", "there", "found", "provided", "set", "shown",
+    "give", "state", "name", "mention", "say",
 ];
 /// Names for any value.
 const ANY: [&str; 14] = [
-    "value",
-    "values",
-    "field",
-    "fields",
-    "it",
-    "item",
-    "anything",
-    "something",
-    "information",
-    "data",
-    "entry",
-    "cell",
-    "key",
-    "detail",
+    "value", "values", "field", "fields", "it", "item", "anything", "something", "information", "data",
+    "entry", "cell", "key", "detail",
 ];
 /// What a value is set to, as one word, and the name it goes by here.
 const WORDS: [(&str, &str); 9] = [

@@ -258,35 +258,9 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
 
 /// Parts of a reply that a sentence may be about.
 const PARTS: [&str; 29] = [
-    "title",
-    "headline",
-    "subject",
-    "table",
-    "summary",
-    "heading",
-    "headings",
-    "caption",
-    "field",
-    "column",
-    "list",
-    "intro",
-    "introduction",
-    "conclusion",
-    "footer",
-    "signature",
-    "greeting",
-    "notes",
-    "note",
-    "quote",
-    "quotes",
-    "sample",
-    "keys",
-    "code",
-    "name",
-    "names",
-    "comments",
-    "appendix",
-    "value",
+    "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column",
+    "list", "intro", "introduction", "conclusion", "footer", "signature", "greeting", "notes", "note",
+    "quote", "quotes", "sample", "keys", "code", "name", "names", "comments", "appendix", "value",
 ];
 
 /// "In the title", "for each table": the part that a sentence names.

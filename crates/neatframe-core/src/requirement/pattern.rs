@@ -69,16 +69,8 @@ pub(crate) fn shape(code: &str) -> String {
 
 /// Words that say that a form follows.
 const SIGNS: [&str; 10] = [
-    "run from",
-    "start at",
-    "in the form",
-    "of the form",
-    "the form",
-    "the pattern",
-    "in the format",
-    "written as",
-    "written like",
-    "look like",
+    "run from", "start at", "in the form", "of the form", "the form", "the pattern", "in the format",
+    "written as", "written like", "look like",
 ];
 
 /// Reads the forms that sentences set for codes. A form is a rule even where its sentence reads like a fact.

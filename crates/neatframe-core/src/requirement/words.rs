@@ -10,20 +10,8 @@ use std::borrow::Cow;
 
 /// Openings of clauses that say when a rule does not hold, or only when it does.
 const EXCEPTIONS: [&str; 14] = [
-    "unless",
-    "except",
-    "excepting",
-    "otherwise",
-    "if",
-    "when",
-    "whenever",
-    "where",
-    "until",
-    "while",
-    "once",
-    "apart",
-    "besides",
-    "instead",
+    "unless", "except", "excepting", "otherwise", "if", "when", "whenever", "where", "until", "while",
+    "once", "apart", "besides", "instead",
 ];
 
 /// True when a sentence names a condition or an exception.
@@ -82,13 +70,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let forbids =
             ["never", "not", "don't", "no", "avoid", "without"].iter().any(|verb| holds(before, verb));
         if ends(&[
-            "with",
-            "with the words",
-            "with the line",
-            "with:",
-            "with the word",
-            "with the sentence",
-            "by",
+            "with", "with the words", "with the line", "with:", "with the word", "with the sentence", "by",
             "off with",
         ]) && (opens || closes)
             && !forbids
@@ -112,21 +94,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(place, Demand::NeverBeginsWith(inner));
         } else if forbids
             && ends(&[
-                "use",
-                "say",
-                "write",
-                "the word",
-                "the words",
-                "mention",
-                "the phrase",
-                "the term",
-                "using",
-                "saying",
-                "or",
-                ",",
-                "phrases like",
-                "words like",
-                "words such as",
+                "use", "say", "write", "the word", "the words", "mention", "the phrase", "the term", "using",
+                "saying", "or", ",", "phrases like", "words like", "words such as",
             ])
         {
             let verbs =
@@ -135,14 +104,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 push(place, Demand::Omit(inner));
             }
         } else if ends(&[
-            "include the word",
-            "include the words",
-            "include the phrase",
-            "use the word",
-            "use the words",
-            "mention",
-            "include the line",
-            "include",
+            "include the word", "include the words", "include the phrase", "use the word", "use the words",
+            "mention", "include the line", "include",
         ]) || inner.contains(':')
             && sight.labels[unit].serves(Component::OutputFormat)
             && ends(&["then", "followed by", "followed by the line", "the line", "a line", "then the line"])
@@ -168,13 +131,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     }
     let lower = text[span.range()].to_lowercase();
     if [
-        "wait for",
-        "do not go on until",
-        "don't go on until",
-        "before you go on",
-        "only then",
-        "do not proceed until",
-        "gate:",
+        "wait for", "do not go on until", "don't go on until", "before you go on", "only then",
+        "do not proceed until", "gate:",
     ]
     .iter()
     .any(|sign| lower.contains(sign))
@@ -200,19 +158,9 @@ fn is_replaced(after: &str) -> bool {
 fn is_kept_out(after: &str) -> bool {
     let after = after.trim_start();
     [
-        "must not occur",
-        "must not appear",
-        "must not be used",
-        "may not occur",
-        "may not appear",
-        "may not be used",
-        "is not allowed",
-        "is forbidden",
-        "must never",
-        "should not appear",
-        "is never used",
-        "never appears",
-        "never occurs",
+        "must not occur", "must not appear", "must not be used", "may not occur", "may not appear",
+        "may not be used", "is not allowed", "is forbidden", "must never", "should not appear",
+        "is never used", "never appears", "never occurs",
     ]
     .iter()
     .any(|words| after.starts_with(words))

@@ -8,22 +8,8 @@ use std::borrow::Cow;
 
 /// Words of praise that lead to what is praised.
 const LEADS: [&str; 16] = [
-    "the",
-    "absolute",
-    "absolutely",
-    "very",
-    "single",
-    "best",
-    "greatest",
-    "finest",
-    "and",
-    "most",
-    "amazing",
-    "talented",
-    "brilliant",
-    "skilled",
-    "gifted",
-    "smartest",
+    "the", "absolute", "absolutely", "very", "single", "best", "greatest", "finest", "and", "most",
+    "amazing", "talented", "brilliant", "skilled", "gifted", "smartest",
 ];
 /// Words that open the tail of such a phrase.
 const TAILS: [&str; 3] = ["in", "who", "that"];
