@@ -392,6 +392,12 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
         }
         return vec![Edit { span: Span::new(start, end), replacement }];
     }
+    let before = text[..span.start()].trim_end_matches(blank);
+    let amid = !opens && !before.ends_with([',', '\n']) && !before.is_empty();
+    if short.is_empty() && amid && rest.starts_with([',', ';', '.', ':', '?', '!', ')']) {
+        // "No delay whatsoever, then": the sign stays, the blank before the words goes.
+        return vec![Edit { span: Span::new(before.len(), end), replacement }];
+    }
     if short.is_empty() {
         // "Basically, name it": the comma goes with the word that it sets off.
         let head = text[..span.start()].trim_end();

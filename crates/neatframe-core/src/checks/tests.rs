@@ -71,6 +71,12 @@ fn a_cut_leaves_a_sentence() {
     );
     let text = "Basically, write it.";
     assert_eq!(crate::edit::apply(text, &cut(text, Span::new(0, 9), "", true)).unwrap(), "Write it.");
+    let text = "If there is no delay whatsoever, say so.";
+    let without = crate::edit::apply(text, &cut(text, Span::new(21, 31), "", false)).unwrap();
+    assert_eq!(without, "If there is no delay, say so.");
+    let text = "Name the pier whatsoever.";
+    let without = crate::edit::apply(text, &cut(text, Span::new(14, 24), "", false)).unwrap();
+    assert_eq!(without, "Name the pier.");
 }
 
 #[test]

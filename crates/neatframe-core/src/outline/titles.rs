@@ -26,7 +26,9 @@ impl Builder<'_> {
             return Some((7, title));
         }
         let body = &self.text[core.range()];
-        if line::is_capitals(body) && !self.is_under_a_sample_title(index)
+        let named = self.named >= NAMED && self.is_named_part(index);
+        if named
+            || line::is_capitals(body) && !self.is_under_a_sample_title(index)
             || self.stands_as_title(index, body)
         {
             let title = body.trim_end_matches(':').trim_end();
@@ -91,6 +93,17 @@ impl Builder<'_> {
             || self.is_known(index))
     }
 
+    /// "Readers", "You'll write": a known title over a part that goes on in small letters or is a list. Three of them are
+    /// how the author marks parts.
+    pub(super) fn is_named_part(&self, index: usize) -> bool {
+        let (body, next) = (self.body(index), self.body(index + 1));
+        body.split_whitespace().count() <= 4
+            && is_name(body)
+            && (next.starts_with(char::is_lowercase) || self.is_item(index + 1))
+            && self.fences[index] == Fenced::Outside
+            && self.is_known(index)
+    }
+
     /// True when the title lexicon covers the words of a line.
     fn is_known(&self, index: usize) -> bool {
         let line = self.lines[index];
@@ -108,6 +121,9 @@ impl Builder<'_> {
         })
     }
 }
+
+/// How many such titles show that they are titles.
+pub(super) const NAMED: usize = 3;
 
 /// "Example", "## Sample row:", not in capitals.
 pub(crate) fn is_sample_title(line: &str) -> bool {

@@ -57,16 +57,19 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         let slot = plan.asked.iter().find(|(asked, _)| *asked == component).map(|(_, slot)| slot.clone());
         sections.push((title(component).into(), inside, slot));
     }
-    if leans_on_context(review, &chunks) {
-        let at = |sections: &[(String, Vec<&Chunk>, Option<String>)], component: Component| {
-            sections.iter().position(|(name, ..)| name == title(component))
-        };
-        if let (Some(task), Some(context)) =
-            (at(&sections, Component::Task), at(&sections, Component::Context))
-            && task < context
-        {
-            let moved = sections.remove(context);
-            sections.insert(task, moved);
+    let at = |sections: &[(String, Vec<&Chunk>, Option<String>)], component: Component| {
+        sections.iter().position(|(name, ..)| name == title(component))
+    };
+    if let (Some(task), Some(context)) = (at(&sections, Component::Task), at(&sections, Component::Context)) {
+        let leans = leans_on_context(review, &chunks);
+        // A goal that stands before the facts stays there, whatever the frame.
+        let first = chunks.iter().find_map(|chunk| {
+            chunk.component.filter(|of| matches!(of, Component::Task | Component::Context))
+        });
+        if leans && task < context || !leans && context < task && first == Some(Component::Task) {
+            let (to, from) = (task.min(context), task.max(context));
+            let moved = sections.remove(from);
+            sections.insert(to, moved);
         }
     }
     sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
