@@ -48,12 +48,15 @@ mod slots {
         a_tool_by_its_tag: "Marina: {{marina}}\nBook the berth. When all is done, call <done> with a summary." => [];
         a_template_of_a_template: "Choose a desk from {desks}.\nReturn {{{{\"desk\": string}}}}.\nRequest: {{request}}" => [];
         holes_of_the_answer: "Write the title of a change.\n\n<type>(<place>): <what>\n\nChange:\n{{change}}" => [];
+        the_answer_of_the_model: "When no tool is needed, write:\nThought: no tool\nHob: [your answer]" => [];
+        a_name_to_fill_in: "Write to the guest.\nHob: [your name]" => ["left-over-slot"];
         two_ways: "Write to {{name}} about the boat on <travel day>." => ["mixed-slots"];
     }
 }
 
 mod open {
     remarks! { Vague:
+        what_is_given_first: "Given a question and parts of long documents, write the answer." => [];
         something_else: "Update an entry when the note says more or something else." => [];
         or_something: "Add a picture of a boat or something." => ["unmeasured-wording"];
         what_is_given: "You are given the cards of several desks; name the desk for the request." => [];

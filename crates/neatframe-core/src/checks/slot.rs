@@ -111,7 +111,14 @@ impl Check for LeftOverSlot {
 /// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.
 fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
     let holder = case.unit_of(slot).and_then(|unit| case.labels[unit].component);
-    word.eq_ignore_ascii_case("your") && matches!(holder, Some(Component::Examples | Component::OutputFormat))
+    const MADE: [&str; 16] = [
+        "answer", "final", "response", "reply", "thought", "thoughts", "thinking", "reasoning", "analysis",
+        "output", "explanation", "action", "decision", "choice", "verdict", "assessment",
+    ];
+    let inner = case.text(slot.inner).to_lowercase();
+    let made = inner.split_whitespace().nth(1).is_some_and(|made| MADE.contains(&made));
+    let shown = matches!(holder, Some(Component::Examples | Component::OutputFormat));
+    word.eq_ignore_ascii_case("your") && (shown || made)
 }
 
 /// "My idea is ____.": a blank as on a paper form. A template of the answer has its own.

@@ -2,6 +2,7 @@
 
 mod features;
 mod form;
+mod material;
 mod model;
 mod mood;
 mod shape;
@@ -25,7 +26,7 @@ use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
     is_closing, is_courtesy, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    names_the_persona,
+    names_the_persona, takes_samples_in,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -182,7 +183,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             towards(closed, &mut shares);
         } else if is_made_of_holes(reading, unit) && sampled.is_none() {
             towards(Component::OutputFormat, &mut shares);
-        } else if is_bare_slot(reading, unit) && views.stands_among_samples(index) {
+        } else if is_bare_slot(reading, unit) && views.stands_among_samples(index)
+            || takes_samples_in(reading, unit)
+        {
             towards(Component::Examples, &mut shares);
         } else if ends_in_a_slot(reading, index) {
             towards(Component::Context, &mut shares);
@@ -239,6 +242,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             label.evidence = evidence(&seen, label.component);
         }
     }
+    material::settle(reading, &mut labels);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }
 

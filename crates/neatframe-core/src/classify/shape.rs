@@ -101,11 +101,21 @@ pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     slot.is_ok_and(|slot| reading.slots[slot].span.end() == unit.text.end())
 }
 
+/// `{{examples}}`: a line that takes samples in.
+pub(super) fn takes_samples_in(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let name = || reading.source.slice(unit.text).to_ascii_lowercase();
+    is_bare_slot(reading, unit)
+        && ["example", "few_shot", "fewshot", "few-shot", "demonstration"]
+            .iter()
+            .any(|sign| name().contains(sign))
+}
+
 /// `You are {name}, {role}`: slots that take the persona in.
 pub(super) fn names_the_persona(reading: &Reading<'_>, index: usize) -> bool {
     let unit = &reading.units[index];
     let text = reading.source.slice(unit.text);
-    let Some(rest) = ["You are ", "Act as ", "You're "].iter().find_map(|lead| text.strip_prefix(lead))
+    let Some(rest) =
+        ["You are ", "Act as ", "You're ", "Your name is "].iter().find_map(|lead| text.strip_prefix(lead))
     else {
         return false;
     };

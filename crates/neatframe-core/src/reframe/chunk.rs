@@ -218,7 +218,20 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && unit.kind == UnitKind::Sentence
         && !before_text.ends_with(['.', '!', '?', ','])
         && labels[index].component != Some(Component::Context);
-    let anaphora = tied && !person && !lines && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+    // "It is important that …" speaks of what follows it.
+    let words = review.words_of(index);
+    let lower =
+        |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(review.source().text()));
+    let empty = said == "it"
+        && matches!(&*lower(1), "is" | "goes" | "would")
+        && (2..9).any(|at| {
+            matches!(
+                &*lower(at),
+                "important" | "necessary" | "essential" | "vital" | "crucial" | "without" | "nice"
+            )
+        });
+    let anaphora =
+        tied && !person && !lines && !empty && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");

@@ -1,6 +1,6 @@
 //! Prompts with several faults each, and what comes of them.
 
-use super::tests::reframed;
+use super::tests::{reframed, reworded};
 
 #[test]
 fn a_slot_taken_out_of_its_sentence_stays_whatever_goes_at_the_end() {
@@ -89,4 +89,43 @@ fn a_line_is_offered_only_where_it_fits() {
     assert!(reframed(agent).text.contains("If a tool fails twice"), "{}", reframed(agent).text);
     let told = format!("{agent}\n# If something fails\nTool error: try once more, then say sorry.\n");
     assert!(!reframed(&told).text.contains("If a tool fails twice"), "the prompt has a rule of its own");
+}
+
+#[test]
+fn a_line_about_the_text_needs_a_text() {
+    let line = "If the text does not hold";
+    let told = "Explain to our trainees how a lock works.\nThey are 16.\nNot longer than a page.\nRunning text with three headings.\nUse pictures.\n";
+    assert!(!reframed(told).text.contains(line), "{}", reframed(told).text);
+}
+
+#[test]
+fn a_goal_that_stands_first_stays_first() {
+    let text = "Check the bill against the order and list the differences.\nOur purser pays whatever is not on your list.\n\
+                Differences below 0.05 do not count.\nIf a line is not in the order, write \"not ordered\".\n\
+                Put each difference on a line of its own.\n{{order}}\n{{bill}}\n";
+    let out = reframed(text).text;
+    let (task, context) = (out.find("Check the bill"), out.find("Our purser"));
+    assert!(task < context, "{out}");
+}
+
+#[test]
+fn material_at_the_end_stays_in_one_piece() {
+    let text = "can you maybe look at the text of my flyer and make it better? It is for the boat fair\n\
+                we open on the first saturday, 10 to 14, in the hall behind the pier\nnot too long\nkeep the dates\n\
+                and it should not sound like a sale\nflyer:\nBroken oar? Loose plank? Come round. We mend it with you. Tea is there too.\n";
+    let out = reworded(text);
+    assert!(
+        out.contains("flyer:\nBroken oar? Loose plank? Come round. We mend it with you. Tea is there too."),
+        "{out}"
+    );
+    assert!(!out.contains("too long keep"), "lines without a full stop stay lines: {out}");
+}
+
+#[test]
+fn it_is_important_that_leans_on_nothing() {
+    let text = "Leave out the paint; we do that ourselves.\nIt is very important to us that you use the prices with tax.\n\
+                Compare the offers of the three yards.\nWe have never had a boat built.\nExplain each word of the trade.\n\
+                Start with a table: one row a part.\n{{offers}}\n";
+    let out = reframed(text).text;
+    assert!(out.contains("# Constraints") && out.contains("- It is very important to us"), "{out}");
 }

@@ -285,6 +285,7 @@ fn fits(review: &Review, line: &str) -> bool {
         "text", "texts", "passage", "document", "article", "report", "reports", "notes", "transcript",
         "excerpt", "sheet", "contract", "letter", "mail", "page", "log",
     ];
+    const POINTS: [&str; 9] = ["the", "this", "these", "my", "our", "each", "following", "attached", "given"];
     const FAILING: [&str; 10] =
         ["fail", "fails", "failed", "error", "errors", "problem", "problems", "unsure", "trouble", "timeout"];
     let source = review.source();
@@ -294,9 +295,16 @@ fn fits(review: &Review, line: &str) -> bool {
         let name = source.slice(slot.inner).to_lowercase();
         TEXTS.iter().any(|text| name.split(|c: char| !c.is_alphanumeric()).any(|part| part == *text))
     });
+    // "Running text" is a form; "the text", "these notes" are at hand.
+    let at_hand = (0..review.units().len()).any(|unit| {
+        review.words_of(unit).windows(2).any(|pair| {
+            POINTS.contains(&&*pair[0].lower(source.text()))
+                && TEXTS.contains(&&*pair[1].lower(source.text()))
+        })
+    });
     let about_text = line.contains("the text");
     let about_tools = line.contains("tool fails");
-    !(about_text && !in_slots && !holds(&TEXTS) || about_tools && holds(&FAILING))
+    !(about_text && !in_slots && !at_hand || about_tools && holds(&FAILING))
 }
 
 /// The coverage, in per cent, from which what is recommended is asked for in the notes only.

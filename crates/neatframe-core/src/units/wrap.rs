@@ -26,7 +26,9 @@ impl Paragraph {
         }
         let pieces = &outline.pieces;
         let section = pieces[at].section;
-        let goes_on = |piece: &Piece| piece.kind == PieceKind::Text && piece.section == section;
+        let goes_on = |piece: &Piece| {
+            piece.kind == PieceKind::Text && piece.section == section && !is_label(source.slice(piece.text))
+        };
         let rest = pieces[at + 1..].iter().take_while(|piece| goes_on(piece)).count();
         let lines = &pieces[at..=at + rest];
         let widest = lines.iter().map(|piece| piece.text.len()).max().unwrap_or(0);
@@ -66,7 +68,8 @@ pub(super) fn continues(
     let glossed = |line: &str| {
         line.split_once(" - ").is_some_and(|(head, _)| (1..=2).contains(&head.split_whitespace().count()))
     };
-    if glossed(text) && glossed(before_text) {
+    let label = is_label(text) && !before_text.ends_with(',');
+    if label || glossed(text) && glossed(before_text) {
         return false;
     }
     let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
@@ -82,6 +85,11 @@ pub(super) fn continues(
     }
     let wide = before.text.len() >= WRAP_WIDTH && text.starts_with(char::is_alphanumeric);
     left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
+}
+
+/// "flyer:" on a line of its own leads to what follows it.
+fn is_label(line: &str) -> bool {
+    line.ends_with(':') && line.split_whitespace().count() <= 2
 }
 
 /// True when no sign ends the sentence.

@@ -40,6 +40,8 @@ pub(super) fn is_pinned(
             });
     match kind {
         VagueKind::Plain => true,
+        // "Given parts of long documents, write …" tells what comes in.
+        _ if is_of_what_is_given(text, words, hit) => true,
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
         VagueKind::Quality if paired_with_plain(text, words, hit) => true,
         // "It says something else" closes a comparison.
@@ -71,6 +73,13 @@ pub(super) fn is_pinned(
         }
         VagueKind::Bare => explained,
     }
+}
+
+/// True in the clause that tells what is given, before the ask.
+fn is_of_what_is_given(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let opens = words.first().is_some_and(|word| word.lower(text) == "given");
+    let comma = words.iter().position(|word| word.text(text) == ",");
+    opens && comma.is_some_and(|comma| hit.last < comma)
 }
 
 /// "In depth, in at least 300 words": the number says how deep.

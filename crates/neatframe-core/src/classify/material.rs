@@ -1,0 +1,115 @@
+//! Material that a label leads to at the end of a prompt: "flyer:" and its lines, where the ask speaks of "my flyer".
+
+use super::{Label, Reading};
+use crate::component::{Component, Facet};
+use crate::units::UnitKind;
+use crate::words::Word;
+
+/// What is handed over as text.
+const TEXTS: [&str; 38] = [
+    "text", "flyer", "mail", "email", "letter", "draft", "notes", "transcript", "article", "poem", "essay",
+    "story", "speech", "report", "recipe", "menu", "cv", "resume", "advert", "ad", "post", "page",
+    "paragraph", "passage", "chapter", "log", "minutes", "message", "conversation", "review", "caption",
+    "description", "bio", "abstract", "lyrics", "song", "script", "notice",
+];
+
+/// The longest label, in words and signs.
+const LABEL: usize = 4;
+/// The share of belief from which a paragraph behind the material asks for something.
+const ASKS: f32 = 0.6;
+
+/// Takes the lines behind such a label for what comes in, up to a paragraph that plainly asks for something.
+pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label]) {
+    let Some(lead) = (1..reading.units.len()).rev().find(|&unit| leads(reading, unit)) else { return };
+    let text = reading.source.text();
+    let asks = |label: &Label| {
+        let own = label
+            .component
+            .filter(|of| matches!(of, Component::Task | Component::Constraints | Component::OutputFormat));
+        own.is_some_and(|of| label.shares[of.index()] >= ASKS)
+    };
+    let mut end = lead + 1;
+    while end < reading.units.len() {
+        let gap = &text[reading.units[end - 1].text.end()..reading.units[end].text.start()];
+        if end > lead + 1 && gap.matches('\n').count() > 1 && asks(&labels[end]) {
+            break;
+        }
+        end += 1;
+    }
+    let marked = (lead + 1..end).any(|unit| reading.units[unit].kind == UnitKind::Mark);
+    let slotted = reading.slots.iter().any(|slot| slot.span.start() > reading.units[lead].text.start());
+    if marked || slotted {
+        return;
+    }
+    for label in &mut labels[lead + 1..end] {
+        label.component = Some(Component::Context);
+        label.also.clear();
+        label.shares = [0.0; 6];
+        label.shares[Component::Context.index()] = 1.0;
+        label.facet = Some(Facet::InputSlot);
+    }
+}
+
+/// "flyer:" on a line of its own, where an earlier sentence speaks of "my flyer" or "the text of my flyer".
+fn leads(reading: &Reading<'_>, unit: usize) -> bool {
+    let text = reading.source.text();
+    let holder = &reading.units[unit];
+    let words = reading.words.within(holder.text);
+    let alone = holder.opens_piece && reading.source.slice(holder.text).ends_with(':');
+    let labelled = holder.kind == UnitKind::Mark && text[holder.text.end()..].starts_with(':');
+    if !(alone || labelled) || words.len() > LABEL {
+        return false;
+    }
+    let Some(name) = words.iter().rfind(|word| !word.is_punctuation()).map(|word| word.lower(text)) else {
+        return false;
+    };
+    let said = |pair: &[Word]| {
+        matches!(&*pair[0].lower(text), "my" | "our" | "this" | "the" | "following")
+            && pair[1].lower(text) == name
+    };
+    TEXTS.contains(&&*name)
+        && reading.units[..unit]
+            .iter()
+            .rev()
+            .take(FAR)
+            .any(|before| reading.words.within(before.text).windows(2).any(said))
+}
+
+/// How many units back the ask is looked for.
+const FAR: usize = 40;
+
+#[cfg(test)]
+mod tests {
+    use crate::component::Component::{self, Context};
+    use crate::ledger::Uncounted;
+    use crate::review::{Settings, review};
+    use crate::source::Source;
+
+    fn read(text: &str) -> Vec<Option<Component>> {
+        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+        let review = review(source, &Settings::default(), &Uncounted);
+        review.labels().iter().map(|label| label.component).collect()
+    }
+
+    #[test]
+    fn what_stands_behind_its_label_comes_in() {
+        let labels = read(
+            "improve the text of my flyer for the boat fair.\nkeep the dates.\nflyer:\nBroken oar? Come round. We mend it.\n",
+        );
+        assert_eq!(labels[labels.len() - 3..], [Some(Context), Some(Context), Some(Context)]);
+    }
+
+    #[test]
+    fn an_order_behind_it_is_none_of_it() {
+        let labels = read(
+            "Shorten my letter to the harbour board.\n\nLetter:\nThe pier is closed again. Open it.\n\nUse at most 40 words.\n",
+        );
+        assert_eq!(labels.last(), Some(&Some(Component::Constraints)));
+    }
+
+    #[test]
+    fn rules_are_no_material() {
+        let labels = read("Follow the rules for the notice.\n\nRules:\nName the pier. Use plain words.\n");
+        assert_ne!(labels.last(), Some(&Some(Context)));
+    }
+}
