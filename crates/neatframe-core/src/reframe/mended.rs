@@ -123,9 +123,12 @@ fn material_at_the_end_stays_in_one_piece() {
 
 #[test]
 fn it_is_important_that_leans_on_nothing() {
-    let text = "Leave out the paint; we do that ourselves.\nIt is very important to us that you use the prices with tax.\n\
-                Compare the offers of the three yards.\nWe have never had a boat built.\nExplain each word of the trade.\n\
-                Start with a table: one row a part.\n{{offers}}\n";
+    let text = "Compare three yards' quotes for our new boat and tell us which one to take.\n\
+                We are a couple of retired teachers and have never had a boat built.\n\n\
+                First list what is in one quote and missing from another.\nLast, recommend one and give the reason.\n\n\
+                Explain each technical word when it first comes up.\nLeave out anything about paint; we do that ourselves.\n\
+                It is really very important to us that you use the prices including tax.\n\
+                Mention a few questions we should ask the yards.\nStart with a table: one row per item.\n\nQuote A: {{quote_a}}\n";
     let out = reframed(text).text;
-    assert!(out.contains("# Constraints") && out.contains("- It is very important to us"), "{out}");
+    assert!(out.contains("- Leave out anything about paint; we do that ourselves.\n- It is really"), "{out}");
 }
