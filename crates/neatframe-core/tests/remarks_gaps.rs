@@ -145,3 +145,17 @@ mod secrets {
         a_password_that_is_asked_for: "Never ask a guest for the password of the folder." => [];
     }
 }
+
+mod two_things {
+    remarks! { Redundant:
+        the_work_and_its_rule: "Ask for the stops one after the other, then write the log.\n\nHow to ask\n- One question per message.\n- Name the pier." => [];
+        one_rule_twice: "Write the log.\n\nHow to ask\n- One question per message.\n- Name the pier.\n- Ask one question at a time." => ["said-before"];
+    }
+}
+
+mod a_share_of_it {
+    remarks! { Conflict:
+        one_sentence_of_it: "Write the notes.\nSummary: three sentences.\nKeep the summary under 60 words, one sentence of it on the place." => [];
+        one_sentence: "Write the notes.\nThe summary has three sentences.\nThe summary has one sentence at most." => ["clashing-demands"];
+    }
+}

@@ -99,6 +99,19 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         let text = case.source.text();
         case.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "only" | "solely" | "exclusively"))
     };
+    // "Ask for the stops one after the other, then write the log" is the work, "one question per message" its rule.
+    let one_by_one = |unit: usize| {
+        demands_of(case, unit)
+            .any(|rule| matches!(rule.demand, Demand::Manner { axis: "questions at a time", .. }))
+    };
+    let (rule, work) = (case.labels[unit].component, case.labels[earlier].component);
+    if rule == Some(Component::Constraints)
+        && work == Some(Component::Task)
+        && one_by_one(earlier)
+        && one_by_one(unit)
+    {
+        return true;
+    }
     if confines(unit) && confines(earlier) || ask_for_one_manner(case, unit, earlier) {
         return false;
     }

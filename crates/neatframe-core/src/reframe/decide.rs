@@ -61,10 +61,10 @@ fn slot<'a>(
     if later == earlier || !each_in_one || !told(later) || !told(earlier) {
         return None;
     }
-    let [one, two] = [other, finding.span].map(|span| {
-        let words = review.source().slice(span).trim_end_matches(['.', ':', ';', ',']);
-        open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'")
-    });
+    let said =
+        [other, finding.span].map(|span| review.source().slice(span).trim_end_matches(['.', ':', ';', ',']));
+    let [one, two] =
+        apart(said[0], said[1]).map(|words| open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'"));
     let plain = |words: &str| !words.contains(['{', '}', '`', '<', '>', '|']);
     // The sign at the end stays at the end, so that the slot is part of the sentence.
     let body = review.source().slice(review.units()[later].text);
@@ -73,6 +73,23 @@ fn slot<'a>(
     let slot = format!("{{{{{NAME}: \"{one}\" or \"{two}\"?}}}}");
     (plain(&one) && plain(&two) && one != two).then(|| (later, Span::new(end, end), slot, finding))
 }
+
+/// Two demands without the words with which both begin: "if the list has no price, ask" and "…, estimate it".
+fn apart<'a>(one: &'a str, two: &'a str) -> [&'a str; 2] {
+    let words = |text: &'a str| text.split(' ').map(|word| word.trim_matches([',', ':']).to_lowercase());
+    let common = words(one).zip(words(two)).take_while(|(one, two)| one == two).count();
+    let rest = |text: &'a str| {
+        let from = text.split(' ').take(common).map(|word| word.len() + 1).sum::<usize>();
+        text.get(from..).map(str::trim).filter(|rest| !rest.is_empty())
+    };
+    match (rest(one), rest(two)) {
+        (Some(first), Some(second)) if common >= COMMON => [first, second],
+        _ => [one, two],
+    }
+}
+
+/// As many words that are the same tell nothing of the choice.
+const COMMON: usize = 3;
 
 /// The longest excerpt of a demand, in characters.
 const LONGEST: usize = 40;
@@ -105,6 +122,15 @@ mod tests {
             "{out}"
         );
         assert_eq!(reframed(&out, &Wishes::default()), out);
+    }
+
+    #[test]
+    fn what_both_share_is_no_part_of_the_choice() {
+        let one = "If the list has no price, give the phone number";
+        let two = "If the list has no price, estimate it";
+        assert_eq!(super::apart(one, two), ["give the phone number", "estimate it"]);
+        assert_eq!(super::apart("at most 40", "at least 200"), ["at most 40", "at least 200"]);
+        assert_eq!(super::apart("a b c", "a b c"), ["a b c", "a b c"]);
     }
 
     #[test]

@@ -138,6 +138,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "Three sentences, one of them on …", "one sentence of it on the place": a share of what is counted elsewhere.
+        if next(1).is_some_and(|word| word == "of")
+            && next(2).is_some_and(|word| matches!(&*word, "it" | "them" | "which" | "these" | "those"))
+        {
+            at = measure_at;
+            continue;
+        }
         // "Quote two answers word for word" counts no words.
         if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
             at = measure_at;

@@ -32,10 +32,13 @@ impl Paragraph {
         let rest = pieces[at + 1..].iter().take_while(|piece| goes_on(piece)).count();
         let lines = &pieces[at..=at + rest];
         let widest = lines.iter().map(|piece| piece.text.len()).max().unwrap_or(0);
+        // Where no line ends a sentence, the author ends a thought with the line: less room is needed to show it.
+        let ended = lines.iter().any(|piece| source.slice(piece.text).ends_with(['.', '!', '?', ':', ';']));
+        let slack = if ended { SLACK } else { 0 };
         let early = |pair: &[Piece]| {
             let next = source.slice(pair[1].text);
             let first = next.split_whitespace().next().map_or(0, str::len);
-            is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + SLACK < widest
+            is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + slack < widest
         };
         // Text whose sentences end amid its lines was wrapped, however its lines were cut since.
         let flows = |piece: &Piece| {

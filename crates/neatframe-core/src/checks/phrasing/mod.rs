@@ -206,7 +206,12 @@ impl Check for HedgedOrder {
             let also = words.get(hit.last + 1).is_some_and(|word| {
                 ["also", "always", "never", "please"].contains(&&*word.lower(case.source.text()))
             });
-            let follows = verb(hit.last + 1) || also && verb(hit.last + 2);
+            // "It would be nice if the log could …": the log is a thing.
+            let thing = matches!(
+                &*words[hit.last].lower(case.source.text()),
+                "the" | "a" | "an" | "my" | "our" | "this" | "each" | "every"
+            );
+            let follows = !thing && (verb(hit.last + 1) || also && verb(hit.last + 2));
             // "Perhaps mention the fare": the verb is the last word of the hit and stays.
             let own =
                 opens && hit.last > hit.first && hit.last - hit.first <= 2 && verb(hit.last) && !follows;
