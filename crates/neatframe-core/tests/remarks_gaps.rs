@@ -159,3 +159,33 @@ mod a_share_of_it {
         one_sentence: "Write the notes.\nThe summary has three sentences.\nThe summary has one sentence at most." => ["clashing-demands"];
     }
 }
+
+mod kept_as_they_are {
+    remarks! { Conflict:
+        terms_stay: "Enter the letter.\nLegal terms stay as they are in the letter.\nPut legal terms into plain words." => ["order-against-ban"];
+        terms_stay_alone: "Enter the letter.\nLegal terms stay as they are in the letter.\nPut the date into the first field." => [];
+        names_remain: "Edit the card.\nThe names remain unchanged.\nDelete the names." => ["order-against-ban"];
+        a_boat_stays: "Plan the trip.\nThe boat stays in port.\nName the boat." => [];
+        something_else: "Answer the visitor.\nIf the question is about something else, name the desk.\nIf the question is about something else, answer from what you know." => ["clashing-demands"];
+        open_days: "The museum is open Tuesday to Sunday.\nRecommend a visit on Monday mornings." => ["clashing-hours"];
+        open_days_kept: "The museum is open Tuesday to Sunday.\nRecommend a visit on Friday mornings." => [];
+        headings_each: "Rework the release.\nFour paragraphs with a heading each.\nName the pier.\nNo headings." => ["clashing-demands"];
+    }
+}
+
+mod labelled_values {
+    remarks! { Example:
+        a_date_in_words: "Enter the letter.\nreceived: date as YYYY-MM-DD\nabout: at most 12 words\n\n# Example\nsender: Brandt\nreceived: 4 May 2031" => ["sample-breaks-rule"];
+        a_date_as_asked: "Enter the letter.\nreceived: date as YYYY-MM-DD\nabout: at most 12 words\n\n# Example\nsender: Brandt\nreceived: 2031-05-04" => [];
+        neither_yes_nor_no: "Enter the letter.\nurgent: yes or no\nabout: at most 12 words\n\n# Example\nabout: a copy\nurgent: maybe" => ["sample-breaks-rule"];
+    }
+}
+
+mod thanks {
+    remarks! { Wordy:
+        appreciated: "Edit the minutes.\nIt would be highly appreciated if you could please correct the spelling." => ["padding"];
+        kindly: "Kindly name the pier." => ["padding"];
+        speaking_kindly: "Speak kindly to guests." => [];
+        whatsoever: "If there is no boat whatsoever, say so." => ["padding"];
+    }
+}

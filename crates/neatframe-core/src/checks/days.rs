@@ -91,7 +91,12 @@ fn span_of_days(text: &str, unit: usize, words: &[Word]) -> Option<Open> {
     let more = words[at + 3..].iter().any(|word| weekday(text, word).is_some());
     let denies = words.iter().any(|word| word.is(vocabulary::NEGATION) || word.lower(text) == "closed");
     let span = words[at].span().cover(words[at + 2].span());
-    (first < last && !more && !denies).then(|| Open { unit, first, last, span, things: things(text, words) })
+    let mut things = things(text, words);
+    // "Open Tuesday to Sunday": nobody visits on the other day.
+    if words.iter().any(|word| word.lower(text) == "open") {
+        things.push(stem("visit"));
+    }
+    (first < last && !more && !denies).then_some(Open { unit, first, last, span, things })
 }
 
 /// The stems of the words that name something.
@@ -103,5 +108,11 @@ fn things(text: &str, words: &[Word]) -> Vec<u32> {
             && weekday(text, word).is_none()
             && word.text(text).len() > 3
     };
-    words.iter().filter(names).map(|word| stem(&word.lower(text))).collect()
+    // "A visit" is a thing, though its word is a verb as well.
+    let visit = |pair: &&[Word]| {
+        matches!(&*pair[0].lower(text), "a" | "the" | "your" | "their")
+            && pair[1].lower(text).starts_with("visit")
+    };
+    let visits = words.windows(2).filter(visit).map(|_| stem("visit"));
+    words.iter().filter(names).map(|word| stem(&word.lower(text))).chain(visits).collect()
 }

@@ -127,8 +127,8 @@ impl Check for SampleBreaksRule {
                             Demand::DateForm(_) => is_under_its_title(case, index),
                             _ => false,
                         };
-                let listed =
-                    matches!(unit.kind, UnitKind::Item { .. }) || case.text(unit.text).starts_with("**");
+                let listed = matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field | UnitKind::Turn)
+                    || case.text(unit.text).starts_with("**");
                 let alone = titled
                     && (listed || is_alone_in_its_part(case, index))
                     && matches!(

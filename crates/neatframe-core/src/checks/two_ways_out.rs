@@ -83,7 +83,10 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
     // Only what is not there leaves a gap.
     let gap = of.iter().any(|word| {
         word.is(vocabulary::NEGATION)
-            || is(word, &["no", "missing", "absent", "unclear", "unknown", "lacks", "unreadable", "cannot"])
+            || is(
+                word,
+                &["no", "missing", "absent", "unclear", "unknown", "lacks", "unreadable", "cannot", "else"],
+            )
     });
     let mut stems: Vec<u32> = of
         .iter()

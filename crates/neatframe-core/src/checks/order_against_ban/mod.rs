@@ -237,6 +237,18 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             kept.object.pop();
             found.push(kept);
         }
+        // "Put legal terms into plain words" does not keep them as they are.
+        let into = clause.iter().position(|word| word.lower(text) == "into");
+        let reworded = into.is_some_and(|into| clause[into..].iter().any(|word| word.lower(text) == "words"));
+        if !forbids && lower(verb_at) == "put" && reworded && !order.object.is_empty() {
+            found.push(Order {
+                verb: stem("keep"),
+                forbids: true,
+                drops: true,
+                bounded: false,
+                ..order.clone()
+            });
+        }
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
@@ -255,7 +267,18 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         found.push(order);
         at = verb_at + 1;
     }
+    found.extend(stays(text, unit, words).filter(|_| !conditional));
     found
+}
+
+/// "Legal terms stay as they are": they are kept.
+fn stays(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let at = (1..words.len()).find(|&at| matches!(&*lower(at), "stay" | "stays" | "remain" | "remains"))?;
+    let whole = lower(at + 1) == "as" && matches!(&*lower(at + 2), "they" | "it")
+        || matches!(&*lower(at + 1), "unchanged" | "untouched" | "untranslated");
+    let kept = order(text, unit, words, words[at], &words[..at], (false, false));
+    (whole && !kept.object.is_empty()).then(|| Order { verb: stem("keep"), ..kept })
 }
 
 /// Verbs for what happens to a thing that is not kept.
