@@ -24,6 +24,9 @@ mod kept {
         half_points: "Grade the answer.\nGive half points where a statement is incomplete.\nTen points at most." => [];
         simple_and_technical: "Write the panel.\nWords a ten-year-old knows.\nUse the proper technical terms without a gloss." => ["clashing-demands"];
         no_jargon_and_technical: "Write the panel.\nNo jargon.\nUse the exact scientific terms." => ["clashing-demands"];
+        explained_if_asked: "Write the panel.\nAssume that they know the terms.\nExplain each technical term if a visitor asks." => [];
+        decimals_in_a_case: "Round to whole crowns.\nGive two decimals if the sum is below one crown." => [];
+        a_header_is_no_comparison: "Keep the page.\nMake the page header." => [];
         technical: "Write the panel.\nUse the exact scientific terms.\nExplain each of them." => [];
         number_of_things: "Rewrite the card.\nKeep the number of rules at 14.\nUse at most ten rules." => ["clashing-demands"];
         number_of_things_that_fits: "Rewrite the card.\nKeep the number of rules at 8.\nUse at most ten rules." => [];

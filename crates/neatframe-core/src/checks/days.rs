@@ -52,11 +52,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             continue;
         }
         let things = things(text, words);
-        let outside = |open: &&Open| {
-            open.unit != unit
-                && !(open.first..=open.last).contains(&day)
-                && open.things.iter().any(|thing| things.contains(thing))
-        };
+        let outside = |open: &&Open| open.unit != unit && !(open.first..=open.last).contains(&day);
         let mut of_it = spans.iter().filter(|open| open.things.iter().any(|thing| things.contains(thing)));
         // Two spans for one thing leave open which of them holds.
         if let Some(open) = of_it.next().filter(outside).filter(|_| of_it.next().is_none()) {
@@ -73,7 +69,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     }
 }
 
-fn weekday(text: &str, word: &Word) -> Option<usize> {
+/// The day that a word names, from 0 for Monday.
+pub(super) fn weekday(text: &str, word: &Word) -> Option<usize> {
     let lower = word.lower(text);
     WEEK.iter().position(|day| lower == *day || lower.strip_suffix('s') == Some(day))
 }

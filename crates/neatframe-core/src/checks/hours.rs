@@ -51,7 +51,10 @@ impl Check for Hours {
         for (unit, label) in case.labels.iter().enumerate() {
             let words = case.words_of(unit);
             let sample = label.component == Some(crate::component::Component::Examples);
-            let days = words.iter().any(|word| DAYS.contains(&&*word.lower(text)));
+            // A day by name has hours of its own.
+            let days = words
+                .iter()
+                .any(|word| days::weekday(text, word).is_some() || word.lower(text).starts_with("weekend"));
             if sample || words.len() > LONG || said.len() >= MOST || days || is_exception(text, words) {
                 continue;
             }
@@ -82,12 +85,6 @@ impl Check for Hours {
 const LONG: usize = 30;
 /// How many hours are compared.
 const MOST: usize = 32;
-/// A day by name has hours of its own.
-const DAYS: [&str; 11] = [
-    "monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday", "weekend", "weekends",
-    "saturdays", "sundays",
-];
-
 #[derive(Clone, Copy, PartialEq)]
 enum Kind {
     Begins,

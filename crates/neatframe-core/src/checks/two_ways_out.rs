@@ -80,7 +80,7 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
         _ if at >= 2 && words[0].is(vocabulary::VERB) => (&words[at + 1..], &words[..at]),
         _ => return None,
     };
-    // Only what is not there leaves a gap.
+    // Only what is not there, or not what the prompt is for, leaves a gap.
     let gap = of.iter().any(|word| {
         word.is(vocabulary::NEGATION)
             || is(
@@ -95,7 +95,9 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
         .collect();
     stems.sort_unstable();
     stems.dedup();
-    (gap && !stems.is_empty()).then_some(())?;
+    if !gap || stems.is_empty() {
+        return None;
+    }
     Some((stems, way(text, rest)?))
 }
 
@@ -106,7 +108,7 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
     let any = |names: &[&str]| (verb..words.len()).any(|at| names.contains(&&*lower(at)));
     let knows = (verb..words.len()).any(|at| lower(at) == "you" && lower(at + 1) == "know")
         || any(&["estimate", "guess", "infer", "assume", "knowledge"])
-        || lower(verb) == "use" && lower(verb + 1) == "common";
+        || lower(verb) == "use" && lower(verb + 1) == "common" && lower(verb + 2) == "sense";
     match &*lower(verb) {
         _ if bans => None,
         _ if knows => Some(Way::Own),

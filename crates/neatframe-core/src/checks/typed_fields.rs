@@ -17,7 +17,7 @@ enum Kind {
 struct Field {
     name: String,
     kind: Kind,
-    /// Words that may stand there as well, as they are quoted: `"none"`.
+    /// What is said of it: each word there may stand as the value too, as "none" may in `date or "none"`.
     gloss: String,
     span: Span,
 }
@@ -67,7 +67,7 @@ impl Field {
             Kind::Whole => value.chars().all(|c| c.is_ascii_digit() || matches!(c, ',' | ' ' | '-')),
             Kind::YesOrNo => matches!(&*lower, "yes" | "no"),
         };
-        kind || hole || self.gloss.contains(&lower)
+        kind || hole || self.gloss.split(|c: char| !c.is_alphanumeric()).any(|word| word == lower)
     }
 }
 

@@ -80,16 +80,8 @@ const FAR: usize = 40;
 
 #[cfg(test)]
 mod tests {
+    use crate::classify::components_of as read;
     use crate::component::Component::{self, Context};
-    use crate::ledger::Uncounted;
-    use crate::review::{Settings, review};
-    use crate::source::Source;
-
-    fn read(text: &str) -> Vec<Option<Component>> {
-        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
-        let review = review(source, &Settings::default(), &Uncounted);
-        review.labels().iter().map(|label| label.component).collect()
-    }
 
     #[test]
     fn what_stands_behind_its_label_comes_in() {

@@ -197,10 +197,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
-        } else if is_ellipsis(reading, unit) && sampled.is_none()
-            || is_of_an_empty_table(reading, unit)
-            || is_made_of_holes(reading, unit)
-        {
+        } else if is_ellipsis(reading, unit) && sampled.is_none() || is_of_an_empty_table(reading, unit) {
             towards(Component::OutputFormat, &mut shares);
         } else if announces_a_sample(reading, index) || is_listed_as_a_sample(reading, unit) {
             towards(Component::Examples, &mut shares);
@@ -410,4 +407,13 @@ fn means(units: &[Unit], first: &[Scores], groups: usize, group: impl Fn(&Unit) 
     sums.into_iter()
         .map(|(sum, count)| sum.map(|value| if count > 0.0 { value / count } else { 0.0 }))
         .collect()
+}
+
+/// What each unit of a prompt is for, for the tests of this folder.
+#[cfg(test)]
+fn components_of(text: &str) -> Vec<Option<Component>> {
+    let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
+    let review =
+        crate::review::review(source, &crate::review::Settings::default(), &crate::ledger::Uncounted);
+    review.labels().iter().map(|label| label.component).collect()
 }

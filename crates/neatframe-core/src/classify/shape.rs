@@ -209,17 +209,8 @@ impl OpenQuote {
 
 #[cfg(test)]
 mod tests {
+    use crate::classify::components_of as read;
     use crate::component::Component::{self, Context, Examples, Role, Task};
-    use crate::ledger::Uncounted;
-    use crate::review::{Settings, review};
-    use crate::source::Source;
-
-    /// What each unit of a prompt is for.
-    fn read(text: &str) -> Vec<Option<Component>> {
-        let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
-        let review = review(source, &Settings::default(), &Uncounted);
-        review.labels().iter().map(|label| label.component).collect()
-    }
 
     #[test]
     fn a_persona_may_be_a_slot() {

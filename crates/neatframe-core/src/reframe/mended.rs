@@ -100,11 +100,14 @@ fn a_line_about_the_text_needs_a_text() {
 
 #[test]
 fn a_goal_that_stands_first_stays_first() {
-    let text = "Check the bill against the order and list the differences.\nOur purser pays whatever is not on your list.\n\
-                Differences below 0.05 do not count.\nIf a line is not in the order, write \"not ordered\".\n\
-                Put each difference on a line of its own.\n{{order}}\n{{bill}}\n";
+    let text = "Check the invoice text against the purchase order and list the differences.\n\
+                Our bookkeeper pays whatever is not on your list, so a difference that you miss costs us money.\n\
+                Compare quantities, unit prices, VAT and delivery dates.\nDifferences below 0.05 per line don't count.\n\
+                For each difference: line of the order, line of the invoice, amount.\n\
+                If a line of the invoice isn't in the order, write \"not ordered\".\nFlag suspicious things.\n\
+                <order>{{order}}</order>\n<invoice>{{invoice}}</invoice>\n";
     let out = reframed(text).text;
-    let (task, context) = (out.find("Check the bill"), out.find("Our purser"));
+    let (task, context) = (out.find("# Task\nCheck the invoice").unwrap(), out.find("# Context").unwrap());
     assert!(task < context, "{out}");
 }
 

@@ -75,11 +75,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // What to do in a gap is said of gaps only, so the two conditions are one.
         // To ask where something is unclear stands against never asking, which knows no case.
         // What is allowed at times stands against what never is.
+        // "Explain each term when it first appears" is about when, and bounds nothing.
+        let first = || words[hit.last..].iter().any(|word| word.lower(text) == "first");
         let always = matches!(pole.axis, "gaps" | "not knowing")
-            || matches!(
-                (pole.axis, name),
-                (_, "ask first" | "all explained") | ("points", "half") | ("rounding", "decimals")
-            );
+            || matches!((pole.axis, name), (_, "ask first") | ("points", "half"))
+            || name == "all explained" && first();
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);
         let bounded = forbids

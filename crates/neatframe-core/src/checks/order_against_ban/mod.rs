@@ -225,13 +225,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         order.conditional = conditional;
         order.always = always;
         // "Make the error texts friendlier" does not keep them.
-        let compared = |word: &Word| {
-            let last = word.lower(text);
-            last.len() > 4
-                && last.ends_with("er")
-                && !matches!(&*last, "order" | "other" | "letter" | "number" | "paper")
-        };
-        let comparative = clause.iter().rfind(|word| !word.is_punctuation()).filter(|word| compared(word));
+        let last = clause.iter().rfind(|word| !word.is_punctuation());
+        let comparative = last.filter(|word| COMPARATIVES.contains(&&*word.lower(text)));
         if !forbids && lower(verb_at) == "make" && comparative.is_some() && order.object.len() >= 2 {
             let mut kept = Order { verb: stem("keep"), forbids: true, drops: true, ..order.clone() };
             kept.object.pop();
@@ -280,6 +275,13 @@ fn stays(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
     let kept = order(text, unit, words, words[at], &words[..at], (false, false));
     (whole && !kept.object.is_empty()).then(|| Order { verb: stem("keep"), ..kept })
 }
+
+/// What a thing becomes that is not left as it is.
+const COMPARATIVES: [&str; 22] = [
+    "friendlier", "shorter", "longer", "clearer", "simpler", "louder", "softer", "warmer", "bolder", "nicer",
+    "easier", "stronger", "brighter", "darker", "smaller", "bigger", "larger", "funnier", "kinder",
+    "plainer", "stricter", "livelier",
+];
 
 /// Verbs for what happens to a thing that is not kept.
 const CHANGES: [&str; 9] =

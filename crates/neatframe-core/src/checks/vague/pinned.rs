@@ -153,10 +153,7 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         // "You will see several pages" tells what comes in.
         _ => {
             words.first().is_some_and(|word| word.is(vocabulary::PERSON))
-                && words.iter().take(4).any(|word| {
-                    word.is(vocabulary::RECEIVING)
-                        || matches!(&*word.lower(text), "given" | "shown" | "handed")
-                })
+                && words.iter().take(4).any(|word| word.is(vocabulary::RECEIVING))
         }
     };
     label
