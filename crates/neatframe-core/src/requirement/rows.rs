@@ -80,5 +80,9 @@ requirements! {
     the_queried_language: "Always reply in Danish." => ["reply: answer language: Danish"];
     together: "Ask for the name, the day and the place together." => ["reply: questions at a time: several"];
     values_in_a_tag: "Return this: <verdict>yes, no or even</verdict>" => [];
+    every_single_thing: "List every single thing you notice." => ["reply: all things"];
+    a_sign_in_a_gap: "If a field is not in the slip, write \"-\"." => ["reply: `-` in a gap"];
+    a_number_of_things: "Keep the number of rules at 14." => ["reply: exactly 14 rules"];
+    a_share_of_things: "One sentence of it is about the pier." => [];
     a_tag_with_its_values: "<verdict>yes, no or even</verdict>" => ["verdict: one of yes, no, even"];
 }

@@ -67,8 +67,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let closes = ["end", "close", "finish", "ends", "closes", "finishes", "sign"]
             .iter()
             .any(|verb| holds(before, verb));
+        // "If it is not in the slip, write "-"": the negation belongs to the case.
+        let case = ["if ", "when ", "where ", "unless "].iter().any(|word| before.starts_with(word));
+        let clause = before.rsplit_once(", ").filter(|_| case).map_or(before, |(_, clause)| clause);
         let forbids =
-            ["never", "not", "don't", "no", "avoid", "without"].iter().any(|verb| holds(before, verb));
+            ["never", "not", "don't", "no", "avoid", "without"].iter().any(|verb| holds(clause, verb));
         if ends(&[
             "with", "with the words", "with the line", "with:", "with the word", "with the sentence", "by",
             "off with",
