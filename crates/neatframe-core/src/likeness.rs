@@ -2,6 +2,7 @@
 
 use crate::lexicon::vocabulary;
 use crate::words::Word;
+use std::borrow::Cow;
 
 /// The gist of a unit: the stems of its meaningful words, its numbers, and whether it forbids.
 #[derive(Clone, Debug, Default)]
@@ -18,6 +19,10 @@ pub(crate) struct Gist {
     /// What is done to the thing: kept, or changed.
     keeps: bool,
     changes: bool,
+    /// "Leave the names as they are", "do not change the names": kept as a whole.
+    preserves: bool,
+    /// The part that it holds for: "in the title".
+    place: Option<u32>,
     /// Stems of what stands in capitals or backticks: names that set two demands apart.
     named: Vec<u32>,
     /// A short demand for one quality and nothing else.
@@ -27,14 +32,14 @@ pub(crate) struct Gist {
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
     "above", "again", "also", "answer", "answers", "appear", "appears", "base", "based", "be", "below",
-    "come", "comes", "count", "counted", "do", "done", "ensure", "everything", "exceed", "fewer", "first",
-    "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important", "include", "it",
-    "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long", "longer",
-    "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need", "needs",
-    "note", "output", "over", "overall", "own", "part", "parts", "please", "put", "really", "remember",
-    "replies", "reply", "response", "responses", "said", "say", "set", "short", "shorter", "size", "sound",
-    "stay", "sure", "text", "thing", "things", "time", "times", "total", "type", "under", "use", "used",
-    "very", "voice", "want", "way", "well", "whole", "within", "write", "written",
+    "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure", "everything", "exceed",
+    "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important",
+    "include", "it", "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long",
+    "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need",
+    "needs", "note", "output", "over", "overall", "own", "part", "parts", "please", "put", "really",
+    "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short", "shorter",
+    "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times", "tone", "total", "type",
+    "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within", "write", "written",
 ];
 
 /// Names of what comes back. Sorted.
@@ -48,6 +53,9 @@ const SAME: &[(&str, u8)] = &[
     ("affordable", 5),
     ("amount", 0),
     ("amounts", 0),
+    ("apologise", 26),
+    ("apologize", 26),
+    ("apology", 26),
     ("brief", 1),
     ("budget", 13),
     ("bullet", 12),
@@ -66,6 +74,8 @@ const SAME: &[(&str, u8)] = &[
     ("courteous", 2),
     ("customer", 4),
     ("customers", 4),
+    ("disclose", 25),
+    ("drug", 22),
     ("e-mail", 7),
     ("easy", 6),
     ("email", 7),
@@ -82,11 +92,15 @@ const SAME: &[(&str, u8)] = &[
     ("heading", 10),
     ("headline", 10),
     ("image", 9),
+    ("images", 9),
     ("inexpensive", 5),
     ("invent", 8),
     ("kind", 2),
     ("low-cost", 5),
     ("mail", 7),
+    ("medication", 22),
+    ("medicine", 22),
+    ("medicines", 22),
     ("mention", 15),
     ("mentioned", 15),
     ("mon", 17),
@@ -98,8 +112,13 @@ const SAME: &[(&str, u8)] = &[
     ("nice", 2),
     ("number", 3),
     ("numbers", 3),
+    ("people", 23),
+    ("person", 23),
+    ("persons", 23),
     ("photo", 9),
+    ("photos", 9),
     ("picture", 9),
+    ("pictures", 9),
     ("plain", 6),
     ("polite", 2),
     ("price", 0),
@@ -109,10 +128,17 @@ const SAME: &[(&str, u8)] = &[
     ("promised", 16),
     ("promises", 16),
     ("promising", 16),
+    ("quotation", 27),
+    ("quotations", 27),
+    ("quote", 27),
+    ("quotes", 27),
+    ("reveal", 25),
     ("right", 14),
     ("short", 1),
     ("simple", 6),
+    ("sorry", 26),
     ("spend", 13),
+    ("spoil", 25),
     ("state", 15),
     ("stated", 15),
     ("succinct", 1),
@@ -139,6 +165,15 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         pair[1].lower(text) == "not" && (pair[0].text(text) == "," || pair[0].lower(text) == "but")
     });
     let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
+    let preserved = preserves(text, words);
+    gist.preserves = preserved;
+    // "Never give a fare without its link": each of them has one.
+    let without = words.iter().position(|word| word.lower(text) == "without");
+    let requires =
+        without.is_some_and(|without| words[..without].iter().any(|word| word.is(vocabulary::NEGATION)));
+    let ends = narrow_place(text, words);
+    gist.place = words.get(ends + 2).map(|word| stem(&word.lower(text)));
+    let words = &words[..ends];
     let mut in_condition = false;
     let mut skips = false;
     for (at, word) in words.iter().enumerate() {
@@ -149,6 +184,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         // "Entries are left out", "leave entries out".
+        if preserved && PRESERVING.contains(&&*word.lower(text)) {
+            continue;
+        }
         let leaves = matches!(&*word.lower(text), "leave" | "left" | "leaving");
         let out = words[at..].iter().take(6).any(|word| word.lower(text) == "out");
         if leaves && out {
@@ -177,7 +215,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             negations += 1;
             continue;
         }
-        negations += u32::from(word.is(vocabulary::NEGATION));
+        // "Fares are in crowns, without decimals" orders first.
+        let aside =
+            gist.stems.len() >= 2 && lower == "without" && words[at - 1].text(text) == "," && negations == 0;
+        negations += u32::from(word.is(vocabulary::NEGATION) && !aside);
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";
@@ -200,6 +241,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.stems.push(stem(&lower));
         }
     }
+    if preserved || requires {
+        negations = 0;
+    }
     gist.stems.sort_unstable();
     gist.stems.dedup();
     gist.numbers.sort_unstable();
@@ -220,6 +264,59 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.forbids &= gist.numbers.is_empty();
     gist
 }
+
+/// Words with which a thing is said to be left as it is, besides its name.
+const PRESERVING: [&str; 23] = [
+    "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left", "unchanged",
+    "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched", "remain",
+    "remains", "stay", "stays",
+];
+
+/// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
+fn preserves(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > LONG_WISH || words.iter().any(|word| word.is(vocabulary::CONDITION)) {
+        return false;
+    }
+    (0..words.len()).any(|at| match &*lower(at) {
+        "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
+            .any(|at| match &*lower(at) {
+                "unchanged" | "untouched" | "unaltered" => true,
+                // "Keep the names in Portuguese".
+                "in" => {
+                    let language = words.get(at + 1).map_or("", |word| word.text(text));
+                    language.ends_with("ese") || language.ends_with("sh") || language.ends_with("an")
+                }
+                "as" => {
+                    matches!(&*lower(at + 1), "is" | "they" | "it")
+                        && matches!(&*lower(at + 2), "is" | "are" | "." | "")
+                }
+                _ => false,
+            }),
+        "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated" => {
+            at > 0
+                && at <= 6
+                && words[..at].iter().any(|word| word.is(vocabulary::NEGATION))
+                && words[at + 1..].iter().all(|word| !matches!(&*word.lower(text), "to" | "into" | "without"))
+        }
+        _ => false,
+    })
+}
+
+/// Where "in the title", "in your reply" begins, at the end of a sentence; the length where nothing of the kind stands there.
+fn narrow_place(text: &str, words: &[Word]) -> usize {
+    let end = words.iter().rposition(|word| !word.is_punctuation()).map_or(0, |at| at + 1);
+    let tail = end.saturating_sub(3);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let led = matches!(&*lower(tail), "in" | "within")
+        && matches!(&*lower(tail + 1), "the" | "your" | "each" | "every" | "any");
+    // "Fares that are not in the table" names fares.
+    let told = tail > 0 && words[tail - 1].is(vocabulary::NEGATION | vocabulary::FINITE);
+    if led && tail >= 3 && !told { tail } else { words.len() }
+}
+
+/// Words from which a sentence says more than what is kept.
+const LONG_WISH: usize = 18;
 
 /// Verbs that forbid their object.
 const LEAVES_OUT: [&str; 8] =
@@ -252,13 +349,20 @@ impl Gist {
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
         let other_time =
             self.once && earlier.each && !earlier.once || earlier.once && self.each && !self.once;
-        let other_fate = self.keeps && earlier.changes || earlier.keeps && self.changes;
+        let other_fate = self.keeps && earlier.changes
+            || earlier.keeps && self.changes
+            || self.preserves != earlier.preserves && !(self.keeps && earlier.keeps);
+        // What is ruled out everywhere is ruled out in one part as well.
+        let other_place = self.place != earlier.place && !(self.forbids && earlier.place.is_none());
         let other_name = self.named.iter().any(|name| earlier.stems.binary_search(name).is_err());
-        if !same_numbers || shared == 0 || other_time || other_fate || other_name {
+        if !same_numbers || shared == 0 || other_time || other_fate || other_name || other_place {
             return false;
         }
         if self.one_quality && self.forbids == earlier.forbids {
             return true;
+        }
+        if self.preserves && earlier.preserves {
+            return shared == self.stems.len();
         }
         let both_confine = self.confines && earlier.confines && (shared >= 2 || self.stems == earlier.stems);
         let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
@@ -326,12 +430,16 @@ mod tests {
         ));
         assert!(said("Each price has to come with its link.", "Give a link for every price."));
         assert!(said("The feedback should be good.", "Give good feedback."));
+        assert!(said("Do not change the names of piers.", "Leave fares and names of piers as they are."));
+        assert!(said("Never give a fare without its link.", "Every fare carries a link."));
     }
 
     #[test]
     fn other_demands() {
         assert!(!said("Bullets have at most 12 words.", "Titles have at most 8 words."));
         assert!(!said("Never name the pier.", "Name the pier."));
+        assert!(!said("Do not change the fares into dollars.", "Leave fares as they are."));
+        assert!(!said("Never name a pier without asking.", "Do not name a pier."));
         assert!(!said("Write the answer.", "Write the summary of the answer in French."));
     }
 

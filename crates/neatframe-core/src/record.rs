@@ -93,6 +93,16 @@ fn after_key<'a>(record: &'a str, key: &str) -> Option<&'a str> {
     Some(rest.trim_start().strip_prefix(':')?.trim_start())
 }
 
+/// What stands unquoted in a field of a record, a number or a word such as `null`, and where, in bytes.
+pub(crate) fn bare_value<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
+    let value = after_key(record, key)?;
+    let at = record.len() - value.len();
+    let end = value.find([',', '}', ']', '\n', ' ']).unwrap_or(value.len());
+    let plain = |c: char| c.is_alphanumeric() || matches!(c, '.' | '-');
+    let value = &value[..end];
+    (!value.is_empty() && value.chars().all(plain)).then_some((at, value))
+}
+
 /// The quoted values of a field in a record, each with where it stands, in bytes.
 pub(crate) fn values<'a>(record: &'a str, key: &str) -> Vec<(usize, &'a str)> {
     let name = format!("\"{key}\"");
@@ -127,6 +137,8 @@ mod tests {
         assert_eq!(range("{\"day\": \"2031-05-03\"}", "day"), None);
         assert_eq!(whole_number("{\"marks\": 4, \"why\": \"x\"}", "marks"), Some((10, 4)));
         assert_eq!(whole_number("{\"marks\": \"four\"}", "marks"), None);
+        assert_eq!(bare_value("{\"marks\": 1.5, \"why\": \"x\"}", "marks"), Some((10, "1.5")));
+        assert_eq!(bare_value("{\"marks\": \"two\"}", "marks"), None);
         assert_eq!(values("{\"row\": 1, \"kind\": \"mild\"}", "kind"), [(20, "mild")]);
         assert_eq!(values("[{\"who\": \"a\"}, {\"who\": \"b\"}]", "who").len(), 2);
         assert!(values("{\"kind\": 1, \"note\": \"x\"}", "kind").is_empty());

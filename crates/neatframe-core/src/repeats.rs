@@ -1,8 +1,8 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
-use crate::lexicon::{Hit, vocabulary};
+use crate::lexicon::{Hit, Set, vocabulary};
 use crate::likeness::{Gist, gist};
-use crate::requirement::{Demand, Measure, Requirement, Subject};
+use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
@@ -20,7 +20,10 @@ pub(crate) fn find(
     demands: impl Iterator<Item = usize>,
     requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
-    let mut twins = same_limits(source, words, units, requirements);
+    let mut twins = same_limits(source, words, units, hits, requirements);
+    for (unit, earlier) in same_gaps(requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
     for (unit, earlier) in same_manners(source, words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
@@ -94,6 +97,7 @@ fn same_limits(
     source: &Source,
     words: &Words,
     units: &[Unit],
+    hits: &[Vec<Hit>],
     requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
     let mut twins = HashMap::new();
@@ -109,8 +113,12 @@ fn same_limits(
         if rule.conditional || limit.is_none() {
             continue;
         }
-        // "The code must stay below 30 lines": a line that says nothing else is about the whole.
-        let plain = words.within(units[rule.unit].text).iter().filter(|word| !word.is_punctuation());
+        // "The code must stay below 30 lines": a line that says nothing else is about the whole. What pads it says nothing.
+        let pads = |at: usize| {
+            hits[rule.unit].iter().any(|hit| hit.set == Set::Padding && (hit.first..=hit.last).contains(&at))
+        };
+        let plain = words.within(units[rule.unit].text).iter().enumerate();
+        let plain = plain.filter(|(at, word)| !word.is_punctuation() && !pads(*at));
         let count = plain.take(SHORT + 1).count();
         let subject = match &rule.subject {
             Subject::Unstated if count <= ALONE && stays(rule.unit) => &Subject::Reply,
@@ -145,6 +153,26 @@ fn same_limits(
     }
     twins
 }
+
+/// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
+fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
+    let mut seen: Vec<(&str, &str, usize)> = Vec::new();
+    let mut found = Vec::new();
+    for rule in requirements.iter().take(GAPS) {
+        let Demand::Gap { of, value } = &rule.demand else { continue };
+        let twin = |(thing, said, unit): &&(&str, &str, usize)| {
+            *said == value && *unit != rule.unit && !of.is_empty() && is_one_gap(thing, of)
+        };
+        match seen.iter().find(twin) {
+            Some((_, _, earlier)) => found.push((rule.unit, *earlier)),
+            None => seen.push((of, value, rule.unit)),
+        }
+    }
+    found
+}
+
+/// How many requirements are looked at for gaps.
+const GAPS: usize = 400;
 
 /// The same word ruled out twice: `Nothing with "oat" in it`, `The word "oat" must not occur`.
 fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requirement]) -> Vec<(usize, usize)> {

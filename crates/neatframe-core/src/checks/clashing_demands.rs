@@ -1,6 +1,6 @@
 //! Stated requirements that exclude each other.
 
-use super::{Case, Check, Meta, Sink, choice_ruled_out, two_ways_out};
+use super::{Case, Check, Meta, Sink, choice_ruled_out, two_ways_out, without_consent};
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
 
@@ -51,12 +51,10 @@ impl Check for ClashingDemands {
             {
                 continue;
             }
-            let clash = firm
-                .iter()
-                .rev()
-                .take(WITHIN_REACH)
-                .rev()
-                .find(|earlier| earlier.unit != requirement.unit && excludes(earlier, requirement));
+            let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
+                (earlier.unit != requirement.unit || in_one_breath(earlier, requirement))
+                    && excludes(earlier, requirement)
+            });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
                 if told != Some(pair) {
@@ -86,6 +84,7 @@ impl Check for ClashingDemands {
         }
         choice_ruled_out::run(case, sink);
         two_ways_out::run(case, sink);
+        without_consent::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;
@@ -98,6 +97,21 @@ impl Check for ClashingDemands {
             let finding = sink.report(length.span, message, "change one of the three, so that they fit");
             finding.related.extend([count.span, size.span]);
         }
+    }
+}
+
+/// Two demands of one sentence that leave no room for a reading in which each has its own place: the data alone and an explanation
+/// before it, at most 80 words of the tip and at least 150.
+fn in_one_breath(earlier: &Requirement, later: &Requirement) -> bool {
+    match (&earlier.demand, &later.demand) {
+        (Demand::Manner { axis: "words around the data", .. }, Demand::Manner { .. }) => true,
+        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
+            measure == other
+                && matches!(earlier.subject, Subject::Each(_) | Subject::Named(_))
+                && bound.least.is_none() != second.least.is_none()
+                && bound.most.is_none() != second.most.is_none()
+        }
+        _ => false,
     }
 }
 

@@ -17,6 +17,7 @@ mod lost_title;
 mod markup;
 mod missing;
 mod name_spelling;
+mod odd_label;
 mod off_scale;
 mod order_against_ban;
 mod order_of_work;
@@ -38,6 +39,7 @@ mod uneven_samples;
 mod unfenced_input;
 mod unset_gate;
 mod vague;
+mod without_consent;
 mod wordy;
 
 use crate::classify::Label;

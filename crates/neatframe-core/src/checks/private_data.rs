@@ -16,7 +16,7 @@ static PRIVATE: Meta = Meta {
     id: "private-data",
     family: Family::Exposure,
     severity: Severity::Error,
-    summary: "a person's name with a phone number, address, birth date or account",
+    summary: "a person's name with a phone number, address, birth date, account or illness",
     write: "A slot, filled only when the work needs it.",
     on: true,
     english: false,
@@ -24,6 +24,7 @@ static PRIVATE: Meta = Meta {
     bad: &[
         "Write to Nora Quayle, 14 Harbour Rise, phone 0555 010 883, about her lost scarf.",
         "The guest is Tam Brook, born 3 May 1961, account 5512-0081-34.",
+        "The guest is Nora Quayle, diagnosed with diabetes; write her menu.",
         "Put the guest's card number, 4929 0000 0000 6004, into the letter.",
     ],
     good: &[
@@ -31,6 +32,7 @@ static PRIVATE: Meta = Meta {
         "For emergencies give the number 0555 010 100.",
         "Guest: I am Nora Quayle, 14 Harbour Rise\nClerk: Thank you.\nGuest: and my phone is 0555 010 883\nClerk: Noted.",
         "The boat was built on 3 May 1961 by Tam Brook.",
+        "Guests diagnosed with asthma sit on deck. Ask Tam Brook for a seat.",
     ],
 };
 
@@ -46,23 +48,30 @@ impl Check for PrivateData {
             if sample || matches!(unit.kind, UnitKind::Code | UnitKind::Turn | UnitKind::Mark) {
                 continue;
             }
-            // Every kind of data looked for holds a digit.
-            if !has_digit(case.text(unit.text)) {
-                continue;
-            }
             let words = case.words_of(index);
             let text = case.source.text();
+            // Every other kind of data looked for holds a digit.
+            let health = health(text, words);
+            if !has_digit(case.text(unit.text)) && health.is_none() {
+                continue;
+            }
             // Who signs a letter gives their own name and address.
             if case.text(unit.text).to_lowercase().starts_with("my name is") {
                 continue;
             }
             let name = person(text, words);
             let card = card(text, words);
-            let data: Vec<Span> =
-                [phone(text, words), street(text, words), birth(text, words), account(text, words), card]
-                    .into_iter()
-                    .flatten()
-                    .collect();
+            let data: Vec<Span> = [
+                phone(text, words),
+                street(text, words),
+                birth(text, words),
+                account(text, words),
+                card,
+                health,
+            ]
+            .into_iter()
+            .flatten()
+            .collect();
             let Some(span) = data.iter().copied().reduce(Span::cover) else { continue };
             // "He was born … and lives at …": who it is stands in the sentence before.
             let spoken_of = data.len() >= 2
@@ -222,6 +231,28 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
         let digits = run.bytes().filter(u8::is_ascii_digit).count();
         (digits >= 6).then(|| Span::new(word.start as usize, value.start as usize + run.len()))
     })
+}
+
+/// `diagnosed with asthma`, `on sick leave since May`.
+fn health(text: &str, words: &[Word]) -> Option<Span> {
+    const SIGNS: [[&str; 2]; 9] = [
+        ["diagnosed", "with"],
+        ["suffers", "from"],
+        ["treated", "for"],
+        ["ill", "with"],
+        ["sick", "leave"],
+        ["work", "with"],
+        ["therapy", "for"],
+        ["medication", "for"],
+        ["hiv", "positive"],
+    ];
+    let at = words.windows(2).position(|pair| {
+        SIGNS.iter().any(|sign| pair[0].lower(text) == sign[0] && pair[1].lower(text) == sign[1])
+    })?;
+    // "Off work with depression" tells of an illness, "hard at work with Merle" does not.
+    let off = words[at].lower(text) != "work" || at > 0 && words[at - 1].lower(text) == "off";
+    let last = words.get(at + 2).filter(|word| !word.is_punctuation()).unwrap_or(&words[at + 1]);
+    off.then(|| words[at].span().cover(last.span()))
 }
 
 /// `card number, 4929 0000 0000 6004`: a card's number is private whoever holds it.

@@ -1,6 +1,6 @@
 //! Samples that break a rule of the prompt.
 
-use super::{Case, Check, Meta, Sink, beyond_levels, quoted_number, typed_fields};
+use super::{Case, Check, Meta, Sink, beyond_levels, odd_label, quoted_number, typed_fields};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
@@ -137,8 +137,10 @@ impl Check for SampleBreaksRule {
                             | Demand::Omit(_)
                             | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
                     );
+                // The head of such a name is found again whatever stands around it.
+                let named = matches!(&rule.demand, Demand::Pattern(form) if form.head.len() >= 3);
                 let breach = trial::breach(case.source.text(), rule, unit.text, true)
-                    .filter(|_| counts && quoted || record || alone)?;
+                    .filter(|_| counts && quoted || record || alone || named)?;
                 Some((breach, rule.span))
             });
             if let Some((Breach { place, what }, rule)) = found {
@@ -149,6 +151,7 @@ impl Check for SampleBreaksRule {
         quoted_number::run(case, sink);
         typed_fields::run(case, sink);
         beyond_levels::run(case, sink);
+        odd_label::run(case, &rules, sink);
         fields(case, sink);
     }
 }

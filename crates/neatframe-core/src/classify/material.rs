@@ -6,11 +6,12 @@ use crate::units::UnitKind;
 use crate::words::Word;
 
 /// What is handed over as text.
-const TEXTS: [&str; 38] = [
-    "text", "flyer", "mail", "email", "letter", "draft", "notes", "transcript", "article", "poem", "essay",
-    "story", "speech", "report", "recipe", "menu", "cv", "resume", "advert", "ad", "post", "page",
-    "paragraph", "passage", "chapter", "log", "minutes", "message", "conversation", "review", "caption",
-    "description", "bio", "abstract", "lyrics", "song", "script", "notice",
+const TEXTS: [&str; 48] = [
+    "complaint", "enquiry", "inquiry", "feedback", "comment", "request", "ticket", "interview", "statement",
+    "contract", "text", "flyer", "mail", "email", "letter", "draft", "notes", "transcript", "article",
+    "poem", "essay", "story", "speech", "report", "recipe", "menu", "cv", "resume", "advert", "ad", "post",
+    "page", "paragraph", "passage", "chapter", "log", "minutes", "message", "conversation", "review",
+    "caption", "description", "bio", "abstract", "lyrics", "song", "script", "notice",
 ];
 
 /// The longest label, in words and signs.
@@ -36,12 +37,20 @@ pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label]) {
         }
         end += 1;
     }
-    let marked = (lead + 1..end).any(|unit| reading.units[unit].kind == UnitKind::Mark);
+    // Rows of quotation marks or strokes only part the text from the rest.
+    let parts = |unit: usize| {
+        let row = reading.source.slice(reading.units[unit].text).trim();
+        row.len() >= 3 && row.chars().all(|c| matches!(c, '"' | '\'' | '`' | '-' | '=' | '*' | '~' | '_'))
+    };
+    let marked = (lead + 1..end).any(|unit| reading.units[unit].kind == UnitKind::Mark && !parts(unit));
     let slotted = reading.slots.iter().any(|slot| slot.span.start() > reading.units[lead].text.start());
     if marked || slotted {
         return;
     }
-    for label in &mut labels[lead + 1..end] {
+    for (at, label) in labels[lead + 1..end].iter_mut().enumerate() {
+        if reading.units[lead + 1 + at].kind == UnitKind::Mark {
+            continue;
+        }
         label.component = Some(Component::Context);
         label.also.clear();
         label.shares = [0.0; 6];
@@ -97,6 +106,15 @@ mod tests {
             "Shorten my letter to the harbour board.\n\nLetter:\nThe pier is closed again. Open it.\n\nUse at most 40 words.\n",
         );
         assert_eq!(labels.last(), Some(&Some(Component::Constraints)));
+    }
+
+    #[test]
+    fn rows_of_signs_around_it_are_no_words() {
+        let labels = read(
+            "Answer the complaint below.\n\nComplaint:\n\"\"\"\nWe hardly slept. The lift ran all night.\n\"\"\"\n",
+        );
+        let context = labels.iter().filter(|label| **label == Some(Context)).count();
+        assert!(context >= 2 && !labels.contains(&Some(Component::Examples)), "{labels:?}");
     }
 
     #[test]

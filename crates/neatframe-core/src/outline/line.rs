@@ -1,6 +1,6 @@
 //! What a single line looks like on its own.
 
-use crate::slots::{leftover_word, wanted};
+use crate::slots::leftover_word;
 use crate::span::Span;
 
 /// A line without its line end, and where the next one starts.
@@ -134,7 +134,7 @@ pub(super) fn bracketed(text: &str, line: Span) -> Option<Span> {
 pub(super) fn is_capitals(body: &str) -> bool {
     let words = body.split_whitespace().count();
     let letters = body.chars().filter(|c| c.is_alphabetic()).count();
-    let place = body.starts_with('[') && wanted(body).is_some();
+    let place = body.starts_with('[') && leftover_word(body).is_some();
     letters >= 4
         && words <= 7
         && !place

@@ -26,7 +26,9 @@ impl Builder<'_> {
             return Some((7, title));
         }
         let body = &self.text[core.range()];
-        let named = self.named >= NAMED && self.is_named_part(index);
+        // Where plain titles mark the parts, one over small letters is no longer alone.
+        let parted = self.named >= NAMED || self.named > 0 && self.titles >= 2;
+        let named = parted && self.is_named_part(index);
         if named
             || line::is_capitals(body) && !self.is_under_a_sample_title(index)
             || self.stands_as_title(index, body)

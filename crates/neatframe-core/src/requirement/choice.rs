@@ -126,11 +126,11 @@ fn told_of_each(body: &str) -> Option<(String, Vec<String>)> {
     (fits && names.iter().all(short)).then(|| (key.to_lowercase(), names))
 }
 
-/// "`severity` (low, medium, high)": fields in backticks, each with the words that it may hold.
+/// "`severity` (low, medium, high)", `"points" (0, 1 or 2)`: fields as they are written, each with the words that it may hold.
 fn in_brackets(body: &str) -> Vec<(String, Vec<String>)> {
     let mut found = Vec::new();
-    for (at, _) in body.match_indices("` (") {
-        let Some(key) = body[..at].rsplit('`').next().filter(|key| is_key(key)) else { continue };
+    for (at, mark) in ["` (", "\" ("].iter().flat_map(|mark| body.match_indices(mark)) {
+        let Some(key) = body[..at].rsplit(&mark[..1]).next().filter(|key| is_key(key)) else { continue };
         let Some(list) = body[at + 3..].split(')').next() else { continue };
         let list = list.replace(" or ", ", ").replace(['|', '/'], ", ");
         let names: Vec<String> = list

@@ -53,11 +53,31 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         found.push(Requirement::on_reply(unit, span, demand, false));
         return;
     }
+    if let Some(demand) = or_else(words, &lower) {
+        found.push(Requirement::on_reply(unit, span, demand, false));
+        return;
+    }
     let Some((first, last)) = cue(&lower, words) else { return };
     let Some((value_at, value)) = value(sight, unit, words, &lower, (first, last)) else { return };
-    let of = subject(words, &lower, first, value_at);
+    // "The fare is null whenever the slip states none": what is null stands before it.
+    let is = value_at > 0 && matches!(&*lower[value_at - 1], "is" | "are" | "becomes" | "stays");
+    let of = match is && value_at < first {
+        true => named(words, &lower, 0, value_at),
+        false => subject(words, &lower, first, value_at),
+    };
     let demand = Demand::Gap { of, value };
     found.push(Requirement::on_reply(unit, span, demand, false));
+}
+
+/// "`photo` is the number behind the word, or null": the field and its value in a gap.
+fn or_else(words: &[Word], lower: &[Cow<'_, str>]) -> Option<Demand> {
+    let last = (0..lower.len()).rfind(|&at| !words[at].is_punctuation())?;
+    let (_, value) = WORDS.iter().find(|(word, _)| *word == lower[last])?;
+    let is = lower.iter().position(|word| matches!(&**word, "is" | "are"))?;
+    let asked = words[..last].iter().any(|word| word.is(vocabulary::CONDITION));
+    let of = named(words, lower, 0, is);
+    let fits = is + 2 < last && is <= 4 && lower[last - 1] == "or" && !asked && !of.is_empty();
+    fits.then(|| Demand::Gap { of, value: value.to_string() })
 }
 
 /// "Letters without a date get "undated"", "entries with no name get 0".
@@ -94,6 +114,11 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         let has = at > 0 && is(at - 1, &["has", "have", "contains", "is", "are", "gives", "names"]);
         let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]));
         if is(at, &["no"]) && has && asked {
+            return Some((at, at));
+        }
+        // "Whenever the recipe states none".
+        let states = at > 0 && matches!(&*lower[at - 1], "states" | "gives" | "names" | "has" | "contains");
+        if is(at, &["none"]) && states && asked {
             return Some((at, at));
         }
         // "Is not given", "does not give it", "if no date is given".
@@ -162,6 +187,11 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
     } else {
         to
     };
+    named(words, lower, from, to)
+}
+
+/// The words that name something in a stretch.
+fn named(words: &[Word], lower: &[Cow<'_, str>], from: usize, to: usize) -> String {
     let plain = |at: &usize| {
         let word = words[*at];
         !word.is_punctuation()
@@ -179,9 +209,12 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
     named.join(" ")
 }
 
-/// True when two gaps are of the same thing.
-pub(super) fn of_one_thing(one: &str, other: &str) -> bool {
+/// True when two gaps are of the same thing: "photo number", "photo".
+pub(crate) fn of_one_thing(one: &str, other: &str) -> bool {
+    let bare =
+        |of: &str| ["number", "value", "name"].iter().find_map(|end| of.strip_suffix(end).map(str::len));
     let stems = |of: &str| {
+        let of = bare(of).filter(|length| *length > 0).map_or(of, |length| of[..length].trim_end());
         let mut stems: Vec<u32> = of.split(' ').map(stem).collect();
         stems.sort_unstable();
         stems

@@ -78,7 +78,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Explain each term when it first appears" is about when, and bounds nothing.
         let first = || words[hit.last..].iter().any(|word| word.lower(text) == "first");
         let always = matches!(pole.axis, "gaps" | "not knowing")
-            || matches!((pole.axis, name), (_, "ask first") | ("points", "half"))
+            || matches!((pole.axis, name), (_, "ask first" | "several labels") | ("points", "half"))
             || name == "all explained" && first();
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);
@@ -94,9 +94,18 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 /// "Ask for the number, the code and the name together": several things in one question.
 fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
     let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
-    let asks = words.iter().position(|word| is(word, &["ask", "asking"]))?;
+    let asks = words.iter().position(|word| is(word, &["ask", "asking", "collect", "request"]))?;
     let rest = &words[asks..words.len().min(asks + SEVERAL)];
-    let end = rest.iter().position(|word| is(word, &["together"]))?;
+    // "… in a single question".
+    let at_once = |run: &[Word]| {
+        is(&run[0], &["in"])
+            && is(&run[1], &["a", "one"])
+            && is(&run[2], &["single", "question", "go", "message"])
+    };
+    let end = rest
+        .iter()
+        .position(|word| is(word, &["together"]))
+        .or_else(|| rest.windows(3).position(at_once).map(|at| at + 2))?;
     let listed = rest[..end].iter().any(|word| is(word, &["and"]));
     let bans = words[..asks].iter().any(|word| word.is(vocabulary::NEGATION));
     (listed && !bans).then(|| rest[0].span().cover(rest[end].span()))

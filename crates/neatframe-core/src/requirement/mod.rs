@@ -1,5 +1,6 @@
 //! What a prompt demands, read once into typed values: everything that asks "what is demanded here" reads these.
 
+mod alone;
 mod amount;
 mod choice;
 mod clash;
@@ -16,6 +17,7 @@ mod words;
 
 pub(crate) use amount::number;
 pub(crate) use clash::{excludes, too_little_room};
+pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
@@ -221,7 +223,8 @@ pub(crate) struct Sight<'a> {
 /// Reads the requirements of the units that demand something, in order of place.
 pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
     let mut found = Vec::new();
-    for unit in demands {
+    let demands: Vec<usize> = demands.collect();
+    for &unit in &demands {
         // "{{task: What should come back, in one sentence?}}" asks a person.
         let text = sight.source.slice(sight.units[unit].text).trim();
         if text.starts_with("{{") && text.ends_with("}}") {
@@ -237,11 +240,13 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         words::read(sight, unit, &mut found);
         order::read(sight, unit, &mut found);
     }
+    alone::read(sight, &demands, &mut found);
     pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);
     offered::read(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);
+    parts_by_name(sight, &mut found);
     let mut known: Option<(usize, Option<String>)> = None;
     for requirement in &mut found {
         let unit = requirement.unit;
@@ -255,6 +260,36 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
     found
 }
+
+/// "A description of three to five sentences" makes the description a part, of which "the description" speaks later on.
+fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
+    let named: Vec<String> = found
+        .iter()
+        .filter_map(|rule| match &rule.subject {
+            Subject::Named(part) if whom::WHOLE.contains(&part.as_str()) => Some(part.clone()),
+            _ => None,
+        })
+        .take(FEW)
+        .collect();
+    if named.is_empty() {
+        return;
+    }
+    let text = sight.source.text();
+    for rule in found.iter_mut() {
+        let amount = matches!(rule.demand, Demand::Amount { .. }) && rule.subject == Subject::Reply;
+        let words = sight.words.within(sight.units[rule.unit].text);
+        let part = named.iter().find(|part| {
+            words.iter().take(2).any(|word| word.lower(text) == "the")
+                && words.iter().take(3).any(|word| word.lower(text) == part.as_str())
+        });
+        if let Some(part) = part.filter(|_| amount) {
+            rule.subject = Subject::Named(part.clone());
+        }
+    }
+}
+
+/// How many such parts are looked for.
+const FEW: usize = 8;
 
 /// Parts of a reply that a sentence may be about.
 const PARTS: [&str; 29] = [

@@ -68,9 +68,9 @@ pub(crate) fn shape(code: &str) -> String {
 }
 
 /// Words that say that a form follows.
-const SIGNS: [&str; 10] = [
-    "run from", "start at", "in the form", "of the form", "the form", "the pattern", "in the format",
-    "written as", "written like", "look like",
+const SIGNS: [&str; 12] = [
+    "named", "called", "run from", "start at", "in the form", "of the form", "the form", "the pattern",
+    "in the format", "written as", "written like", "look like",
 ];
 
 /// Reads the forms that sentences set for codes. A form is a rule even where its sentence reads like a fact.
@@ -83,7 +83,7 @@ pub(super) fn read(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         }
         let span = sight.units[unit].text;
         let body = &text[span.range()];
-        let told = ["orm", "attern", "ritten", "ook like", "run from", "start at"]
+        let told = ["amed `", "alled `", "orm", "attern", "ritten", "ook like", "run from", "start at"]
             .iter()
             .any(|part| memchr::memmem::find(body.as_bytes(), part.as_bytes()).is_some());
         let shown =
@@ -113,6 +113,10 @@ fn shown_form(text: &str, unit: Span, sign: usize, from: usize) -> Option<Patter
             .trim_matches('`')
             .to_string(),
     };
+    let of = named_before(&text[unit.start()..sign]);
+    if let Some((head, shape)) = with_signs(&code) {
+        return Some(Pattern { of, shape, head });
+    }
     let letters: String = code.chars().take_while(char::is_ascii_uppercase).collect();
     let tail = &code[letters.len()..];
     // Letters stand for themselves only where digits follow; `XX-000` and `NN` name kinds of signs.
@@ -124,14 +128,38 @@ fn shown_form(text: &str, unit: Span, sign: usize, from: usize) -> Option<Patter
         return None;
     }
     let tail: String = tail.chars().map(|c| if matches!(c, 'N' | 'X' | '#') { '0' } else { c }).collect();
-    let of = text[unit.start()..sign].trim().to_lowercase();
+    Some(Pattern { of, shape: shape(&format!("{letters}{tail}")), head: letters })
+}
+
+/// What carries the form: "all ticket numbers have" gives "ticket numbers".
+fn named_before(text: &str) -> String {
+    let of = text.trim().to_lowercase();
     let verbs = [" have", " has", " are", " is", " must", " should"];
     let of = verbs.iter().filter_map(|verb| of.find(verb)).min().map_or(of.as_str(), |at| &of[..at]);
     let of = ["all ", "every ", "each ", "the ", "a ", "write "]
         .iter()
         .fold(of, |of, lead| of.trim_start_matches(lead));
-    let of = of.to_string();
-    Some(Pattern { of, shape: shape(&format!("{letters}{tail}")), head: letters })
+    of.to_string()
+}
+
+/// `log-YYYY-MM-DD.txt`: a name with signs for the parts of a date or a number, as its fixed head and its shape.
+fn with_signs(code: &str) -> Option<(String, String)> {
+    const PARTS: [&str; 12] = ["YYYY", "YY", "MM", "DD", "HH", "NNNN", "NNN", "NN", "###", "##", "000", "00"];
+    let head: String = code.chars().take_while(char::is_ascii_lowercase).collect();
+    let mut rest = &code[head.len()..];
+    let mut shown = head.clone();
+    let mut signs = 0;
+    while let Some(first) = rest.chars().next() {
+        let sign = PARTS.into_iter().find(|sign| rest.starts_with(sign));
+        match sign {
+            Some(sign) => shown.extend(std::iter::repeat_n('9', sign.len())),
+            None => shown.push(first),
+        }
+        signs += usize::from(sign.is_some());
+        rest = &rest[sign.map_or(first.len_utf8(), str::len)..];
+    }
+    let plain = code.chars().all(|c| c.is_ascii_alphanumeric() || matches!(c, '-' | '_' | '.' | '#'));
+    (head.len() >= 3 && signs >= 1 && plain && code.len() <= 40).then(|| (head, shape(&shown)))
 }
 
 /// "A parcel number has two capital letters and four digits": the form as it is told.

@@ -102,7 +102,10 @@ pub(super) fn of(
     }
     for at in (first.saturating_sub(9)..first).rev() {
         let word = lower(at);
-        if matches!(&*word, ";" | "." | ",") && at + 1 < first {
+        // "Keep entries short, never over 50 words": what follows the comma bounds what stands before it.
+        let goes_on =
+            word == "," && words[at + 1..first].iter().all(|word| BOUNDING.contains(&&*word.lower(text)));
+        if matches!(&*word, ";" | "." | ",") && at + 1 < first && !goes_on {
             break;
         }
         // "Three bullets, each under 12 words".
@@ -154,6 +157,12 @@ pub(super) fn of(
         ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
     if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
+
+/// Words before an amount that only bound it.
+const BOUNDING: [&str; 18] = [
+    "never", "not", "no", "and", "but", "at", "over", "more", "than", "longer", "about", "around", "most",
+    "under", "below", "beyond", "above", "ideally",
+];
 
 /// A clause that is longer than this holds more than an order and its amount, in words.
 pub(super) const CLAUSE: usize = 40;

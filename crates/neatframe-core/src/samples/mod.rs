@@ -45,7 +45,10 @@ fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<
         [" After: ", " Output: ", " Answer: "].iter().find_map(|mark| Some((text.find(mark)?, mark.len())))
     };
     // `"late again" > complaint`: only a quotation makes the sign an arrow.
-    let pointed = || text.find("\" > ").map(|at| (at + 1, 3));
+    let pointed = || {
+        let turns = ["\" > ", "\" becomes ", "\" turns into "];
+        turns.iter().find_map(|sign| Some((text.find(sign)? + 1, sign.len() - 1)))
+    };
     let (at, length) = ARROWS
         .iter()
         .find_map(|arrow| Some((text.find(arrow)?, arrow.len())))

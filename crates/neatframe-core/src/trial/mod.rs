@@ -2,7 +2,9 @@
 
 mod listed;
 mod money;
+mod people;
 mod times;
+mod units;
 
 pub(crate) use money::{differ, is_sum};
 
@@ -39,6 +41,8 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 | ("markup", "no Markdown")
                 | ("layout", "no bullets")
                 | ("numbers", "in figures")
+                | ("units", _)
+                | ("names of people", "anonymous")
         ),
         Demand::Omit(_)
         | Demand::Mention(_)
@@ -66,9 +70,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let Subject::Named(key) = &rule.subject else { return None };
             // A list of records holds the field several times.
             let again = record::values(body, key).into_iter().map(|(offset, value)| (offset, value.len()));
-            field(body, key).into_iter().chain(again).find_map(|(offset, length)| {
+            let bare = record::bare_value(body, key).map(|(offset, value)| (offset, value.len()));
+            field(body, key).into_iter().chain(again).chain(bare).find_map(|(offset, length)| {
                 let said = body[offset..offset + length].trim();
-                let known = matches!(said, "" | "..." | "…")
+                let known = matches!(said, "" | "..." | "…" | "null")
                     || choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
                 let what = format!("`{said}` is none of {}", choices.join(", "));
                 (!known && !said.contains('|')).then(|| Breach { place: at(offset, length), what })
@@ -142,6 +147,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::Manner { axis: "numbers", .. } => {
             let (offset, word) = SPELT.iter().find_map(|word| Some((whole_word(body, word)?, word)))?;
             Some(Breach { place: at(offset, word.len()), what: format!("`{word}` is not in figures") })
+        }
+        Demand::Manner { axis: "units", pole } => {
+            let (offset, shown) = units::other_system(body, pole)?;
+            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not {pole}") })
+        }
+        Demand::Manner { axis: "names of people", .. } => {
+            let (offset, name) = people::named(body)?;
+            Some(Breach { place: at(offset, name.len()), what: format!("`{name}` is named in a sample") })
         }
         // "Include the line "Source: …"": a whole answer without it.
         Demand::Mention(words) => {

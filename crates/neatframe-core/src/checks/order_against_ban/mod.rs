@@ -1,5 +1,6 @@
 //! Rules that order what another one forbids.
 
+mod marks;
 mod uses;
 
 use super::{Case, Check, Meta, Sink};
@@ -31,6 +32,7 @@ static AGAINST: Meta = Meta {
         "Ask for the ticket number if it is missing. Never ask the guest for anything.",
         "Cite the rule of the harbour. Answer without citing rules.",
         "No hashtags. Name the pier. Add three hashtags.",
+        "Grade the essay. Grammar does not count. Take off a point for grammar mistakes.",
     ],
     good: &[
         "Answer every question about crossings. Never give legal advice.",
@@ -139,7 +141,9 @@ impl Order {
             return false;
         }
         if order.uses || ban.uses {
-            return order.uses && ban.uses && !ban.bounded && holds(ban, &order.object);
+            // "No version numbers", "the number of the version".
+            let named = holds(ban, &order.object) || ban.object.len() >= 2 && holds(ban, &order.all);
+            return order.uses && ban.uses && !ban.bounded && named;
         }
         // "Do not explain the code", "explain each step of the code".
         let within = order.universal && !ban.bounded && !ban.refers && holds(ban, &order.all);
@@ -263,6 +267,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         at = verb_at + 1;
     }
     found.extend(stays(text, unit, words).filter(|_| !conditional));
+    found.extend(marks::of(text, unit, words));
     found
 }
 
@@ -314,7 +319,10 @@ fn order(
     let asks =
         lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
-    let bounded = !asks && lower.iter().skip(1).any(|word| bound.contains(&&**word));
+    // "Turn dialect into standard language": what it becomes bounds nothing.
+    let turned = matches!(&*verb.lower(text), "turn" | "convert");
+    let bounds = |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && *word == "into");
+    let bounded = !asks && lower.iter().skip(1).any(bounds);
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
     };

@@ -107,7 +107,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         unit,
         verb: stem("use"),
         forbids,
-        all: object.clone(),
+        all: phrase.iter().filter(means).map(|word| stem(&word.lower(text))).collect(),
         told: Vec::new(),
         object,
         universal: false,

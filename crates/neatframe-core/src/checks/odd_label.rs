@@ -1,0 +1,65 @@
+//! Rows of samples with a label that the prompt does not offer: "R-3; vandalism; …", where the classes are storm, theft and fire.
+
+use super::{Case, Sink};
+use crate::component::Component;
+use crate::requirement::{Demand, Requirement, Subject};
+use crate::span::Span;
+use crate::units::UnitKind;
+
+/// Signs between the values of a row.
+const SIGNS: [&str; 4] = [";", "|", "\t", ","];
+/// How many rows are looked at.
+const ROWS: usize = 64;
+
+/// Reports a value in the column of the labels that is none of them.
+pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
+    let offered = rules.iter().find_map(|rule| match &rule.demand {
+        Demand::OneOf(choices) if rule.subject == Subject::Reply => Some((choices, rule.span)),
+        _ => None,
+    });
+    let Some((choices, rule)) = offered else { return };
+    let rows: Vec<Span> = (0..case.units.len())
+        .filter(|&unit| {
+            case.labels[unit].component == Some(Component::Examples)
+                && case.units[unit].kind != UnitKind::Mark
+        })
+        .map(|unit| case.units[unit].text)
+        .take(ROWS)
+        .collect();
+    let known = |value: &str| choices.iter().any(|choice| choice.eq_ignore_ascii_case(bare(value)));
+    for sign in SIGNS {
+        // Which column holds labels: the one where two rows at least have one.
+        let columns = |row: &Span| -> Vec<(usize, &str)> {
+            let mut at = 0;
+            let values = case.text(*row).split(sign);
+            let placed = |value| {
+                let from = at;
+                at += str::len(value) + sign.len();
+                (from, value)
+            };
+            values.map(placed).collect()
+        };
+        let split: Vec<Vec<(usize, &str)>> = rows.iter().map(columns).collect();
+        let wide = split.iter().map(Vec::len).max().unwrap_or(0).min(8);
+        let column = (0..wide).find(|&column| {
+            split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value))).count() >= 2
+        });
+        let Some(column) = column.filter(|_| wide >= 2) else { continue };
+        for (row, values) in rows.iter().zip(&split) {
+            let Some((at, value)) = values.get(column).filter(|_| values.len() == wide) else { continue };
+            let short = !bare(value).is_empty() && bare(value).split_whitespace().count() <= 2;
+            if short && !known(value) {
+                let line = case.source.position(rule.start()).line;
+                let message = format!("`{}` is none of {} (line {line})", bare(value), choices.join(", "));
+                let inner = at + (value.len() - value.trim_start().len());
+                let place = Span::within(*row, inner, value.trim().len());
+                sink.report(place, message, "give the sample one of the labels").related.push(rule);
+            }
+        }
+        return;
+    }
+}
+
+fn bare(value: &str) -> &str {
+    value.trim().trim_matches(['"', '`', '*', '\'']).trim()
+}

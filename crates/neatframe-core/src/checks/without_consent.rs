@@ -1,0 +1,46 @@
+//! A consent that is asked for before a deed, and a case in which the deed is done without it: "restart only after the guest has
+//! agreed", "if it hangs, restart it without asking".
+
+use super::{Case, Sink};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::{Demand, Requirement};
+
+/// How many rules of each kind are compared.
+const MOST: usize = 16;
+
+/// Reports a deed that is to wait for a consent and not to wait for it. The case makes no exception that the other rule knows of.
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let asking = |pole: &'static str| {
+        let is = move |rule: &&Requirement| matches!(&rule.demand, Demand::Manner { axis: "asking back", pole: asked } if *asked == pole);
+        case.requirements.iter().filter(is).take(MOST)
+    };
+    let mut told = None;
+    for hasty in asking("no questions").filter(|rule| rule.conditional) {
+        if told.replace(hasty.unit) == Some(hasty.unit) {
+            continue;
+        }
+        let deeds = deeds(case, hasty.unit);
+        let waits = |rule: &&Requirement| {
+            rule.unit != hasty.unit && self::deeds(case, rule.unit).iter().any(|deed| deeds.contains(deed))
+        };
+        let Some(waiting) = asking("ask first").find(waits) else { continue };
+        let (this, that) = (case.units[hasty.unit].text, case.units[waiting.unit].text);
+        let line = case.source.position(that.start()).line;
+        let message =
+            format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(this), case.shown(that));
+        sink.report(this, message, "name the case as an exception in the other rule").related.push(that);
+    }
+}
+
+/// Stems of the verbs of a unit that name what is done, not how one asks for it.
+fn deeds(case: &Case<'_>, unit: usize) -> Vec<u32> {
+    const ASKS: [&str; 12] =
+        ["ask", "wait", "confirm", "agree", "agreed", "check", "get", "need", "say", "do", "start", "begin"];
+    let text = case.source.text();
+    let words = case.words_of(unit).iter();
+    words
+        .filter(|word| word.is(vocabulary::VERB) && !ASKS.contains(&&*word.lower(text)))
+        .map(|word| stem(&word.lower(text)))
+        .collect()
+}

@@ -1,0 +1,95 @@
+//! One thing alone and what is asked for beside it, consents and deeds, points for faults, one breath with two limits, people and
+//! measures in samples, rows with a label that is not offered.
+
+#[macro_use]
+mod common;
+
+mod alone {
+    remarks! { Conflict:
+        explained_after: "Mend the card.\nReturn the card only.\nAfter the card, explain what you changed." => ["clashing-demands"];
+        nothing_but: "Mend the card.\nReturn nothing but the card.\nList your changes below the card." => ["clashing-demands"];
+        another_thing: "Mend the card.\nReturn the card only.\nAfter the greeting, explain what the pier is." => [];
+        bounded: "Mend the card.\nName the guests only of those who paid.\nAfter the guests, list the crew." => [];
+        denied: "Mend the card.\nReturn the card only.\nDo not add notes after the card." => [];
+        in_one_sentence: "Plan the tour.\nExplain your plan in two sentences before the JSON; output JSON only." => ["clashing-demands"];
+    }
+}
+
+mod consent {
+    remarks! { Conflict:
+        at_once: "Run the desk.\nCancel a trip only after the guest has agreed.\nIf the boat is late, cancel the trip at once without asking." => ["clashing-demands"];
+        another_deed: "Run the desk.\nCancel a trip only after the guest has agreed.\nIf the boat is late, send the notice without asking." => [];
+    }
+}
+
+mod points {
+    remarks! { Conflict:
+        costs_nothing: "Grade the essay.\nWrong grammar costs nothing.\nTake off a point for grammar mistakes." => ["order-against-ban"];
+        of_two_things: "Grade the essay.\nGrammar does not count.\nTake off a point for a wrong date." => [];
+        agreed: "Grade the essay.\nGrammar does not count.\nDo not take off points for grammar." => [];
+    }
+}
+
+mod one_breath {
+    remarks! { Conflict:
+        two_limits: "Write the leaflet.\nThe Tip should be no more than 80 words and describe the tide in at least 150 words." => [];
+        entries_kept_short: "List the piers.\nEach entry has 60 to 80 words.\nKeep entries short, never over 50 words." => ["clashing-demands"];
+        entries_that_fit: "List the piers.\nEach entry has 30 to 40 words.\nKeep entries short, never over 50 words." => [];
+        a_part_by_name: "Give a title, then a description of three to five sentences.\nThe description should not be longer than two sentences." => ["clashing-demands"];
+        two_parts: "Give a title, then a description of three to five sentences.\nThe title should not be longer than two sentences." => [];
+        ounces: "Mend the recipe.\nWeights are given in grams.\nGive weights in ounces." => ["clashing-demands"];
+        addressed: "Write the card.\nAddress the reader as \"you\".\nThe reader is never addressed directly." => ["clashing-demands"];
+        both_classes: "Sort the slips.\nOne class per slip.\nIf two classes fit, give both." => ["clashing-demands"];
+        first_class: "Sort the slips.\nOne class per slip.\nIf two classes fit, give the first." => [];
+        two_right_options: "Write the quiz.\nFour options, one right.\nTwo options of each question are correct." => ["clashing-demands"];
+        single_question: "Run the desk.\nAsk one question per message.\nCollect date, start and pier in a single question." => ["clashing-demands"];
+        dialect: "Mend the subtitles.\nLeave dialect as it is.\nTurn dialect into standard language." => ["order-against-ban"];
+        number_of_the_version: "Write the notes.\nNo version numbers.\nPut the number of the version in front." => ["order-against-ban"];
+        number_of_guests: "Write the notes.\nNo guests.\nPut the number of the version in front." => [];
+    }
+}
+
+mod twice {
+    remarks! { Redundant:
+        kept: "Translate the card.\nKeep boat names and pier numbers as they are.\nName the pier.\nLeave pier numbers unchanged." => ["said-before"];
+        kept_and_changed: "Translate the card.\nKeep boat names as they are.\nName the pier.\nDo not change the fares." => [];
+        each_with_its_link: "Report the fares.\nEvery fare carries a link.\nName the pier.\nDo not give a fare without a link." => ["said-before"];
+        null_twice: "Read the slip.\nIf no fare is given, set fare to null.\nName the pier.\nFare is null whenever the slip states none." => ["said-before"];
+        null_for_two: "Read the slip.\nIf no fare is given, set fare to null.\nName the pier.\nPier is null whenever the slip states none." => [];
+        or_null: "Read the slip.\n- `photo` is the number behind the word \"photo\", or null.\n- Name the pier.\n- If no photo number is given, photo is null." => ["said-before"];
+        gravest_first: "Report at most eight faults, the gravest first.\nName the pier.\nPut the most severe faults at the top." => ["said-before"];
+        ruled_out_in_a_part: "Never promise a date.\nName the pier.\nDo not commit to any date in the notice." => ["said-before"];
+        named_in_two_parts: "Name the pier in the title.\nUse plain words.\nName the pier in the notice." => [];
+        one_right: "Write the quiz.\nFour options, one right.\nName the pier.\nThere must be exactly one correct option." => ["said-before"];
+    }
+}
+
+mod samples {
+    remarks! { Example:
+        inches: "Translate the card.\nConvert centimetres to inches.\nExample: \"Das Ruder ist 30 cm lang.\" becomes \"The oar is 30 cm long.\"" => ["sample-breaks-rule"];
+        both_measures: "Translate the card.\nConvert centimetres to inches.\nExample: \"Das Ruder ist 30 cm lang.\" becomes \"The oar is 12 inches (30 cm) long.\"" => [];
+        points_of_a_scale: "Grade the answer.\nA JSON object with the keys \"points\" (0, 1 or 2) and \"note\" (a string).\n\n# Examples\nInput: the bank breaks\nOutput: {\"points\": 1.5, \"note\": \"Say why.\"}" => ["sample-breaks-rule"];
+        points_on_it: "Grade the answer.\nA JSON object with the keys \"points\" (0, 1 or 2) and \"note\" (a string).\n\n# Examples\nInput: the bank breaks\nOutput: {\"points\": 1, \"note\": \"Say why.\"}" => [];
+        a_row_of_another_class: "Sort each slip into one of: storm, theft, fire.\n\n# Samples\nR-1; storm; \"a gust\"\nR-2; theft; \"the oar is gone\"\nR-3; rust; \"the hull is brown\"" => ["sample-breaks-rule"];
+        rows_of_known_classes: "Sort each slip into one of: storm, theft, fire.\n\n# Samples\nR-1; storm; \"a gust\"\nR-2; theft; \"the oar is gone\"\nR-3; fire; \"the hull is black\"" => [];
+        a_file_of_another_name: "Write the script.\nLogs are named `log-YYYY-MM-DD.txt`.\n\nExample:\n```\nlog-2031-03-03.txt\nlog_2031-03-04.txt\n```" => ["sample-breaks-rule"];
+        files_of_that_name: "Write the script.\nLogs are named `log-YYYY-MM-DD.txt`.\n\nExample:\n```\nlog-2031-03-03.txt\nlog-2031-03-04.txt\n```" => [];
+    }
+}
+
+mod private {
+    remarks! { Exposure:
+        an_illness: "Write the menu.\nThe guest is Nora Quayle, diagnosed with diabetes." => ["private-data"];
+        illnesses_of_nobody: "Write the menu.\nGuests diagnosed with diabetes get the blue card." => [];
+        a_login_behind_a_colon: "Run the desk.\nAdmin login for the night: purser / Gull!7731" => ["credential"];
+    }
+}
+
+mod wording {
+    remarks! { Vague:
+        overly: "Write the card.\nAvoid overly technical terms." => ["unmeasured-wording"];
+        edge_cases: "Write the script.\nHandle edge cases." => ["unmeasured-wording"];
+        whatever_else: "Describe the pier:\n- its age\n- whatever else is worth mentioning" => ["unmeasured-wording"];
+        more_or_less_anything: "We are open to more or less anything.\nWrite the card." => [];
+    }
+}
