@@ -229,7 +229,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         let solely = matches!(&*lower, "solely" | "exclusively" | "strictly");
         only |= solely || lower == "only" || lower == "just" && gist.stems.is_empty();
         // "Nothing but the log".
-        let but = at > 0 && lower == "but" && words[at - 1].lower(text) == "nothing";
+        let but = at > 0 && lower == "but" && matches!(&*words[at - 1].lower(text), "nothing" | "anything");
         beyond |= but || ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
         if word.is_punctuation() || solely || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;

@@ -244,12 +244,15 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             if is_elsewhere(case, unit, at, &singular) {
                 continue;
             }
-            found.push(Reference {
-                name: singular,
-                number,
-                lettered,
-                span: words[at].span().cover(words[at + 1].span()),
-            });
+            let span = words[at].span().cover(words[at + 1].span());
+            // "Rules 2 and 9".
+            let joined = words.get(at + 2).is_some_and(|word| matches!(&*word.lower(text), "and" | "or"));
+            let second = words.get(at + 3).filter(|_| joined && !lettered && lower.ends_with('s'));
+            let second = second.and_then(|word| Some((word.span(), word.text(text).parse().ok()?)));
+            found.push(Reference { name: singular.clone(), number, lettered, span });
+            if let Some((place, number)) = second.filter(|(_, number)| *number < 1000) {
+                found.push(Reference { name: singular, number, lettered, span: place });
+            }
         }
     }
     found

@@ -161,7 +161,7 @@ fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
     for rule in requirements.iter().take(GAPS) {
         let Demand::Gap { of, value } = &rule.demand else { continue };
         let twin = |(thing, said, unit): &&(&str, &str, usize)| {
-            *said == value && *unit != rule.unit && !of.is_empty() && is_one_gap(thing, of)
+            *said == value && *unit != rule.unit && is_one_gap(thing, of)
         };
         match seen.iter().find(twin) {
             Some((_, _, earlier)) => found.push((rule.unit, *earlier)),

@@ -93,3 +93,40 @@ mod wording {
         more_or_less_anything: "We are open to more or less anything.\nWrite the card." => [];
     }
 }
+
+mod absolute {
+    remarks! { Conflict:
+        never_and_a_case: "Run the desk.\nIf the van is full, hold the parcel.\nNever hold a parcel." => ["order-against-ban"];
+        never_and_another_thing: "Run the desk.\nIf the van is full, hold the parcel.\nNever hold a letter." => [];
+        no_and_its_exception: "Write the note.\nNo lists.\nUse a list when there are more than five piers." => [];
+        drop_and_report: "Compare the cards.\nDrop changes of spelling and layout.\nReport differences in spelling as well." => ["order-against-ban"];
+        drop_and_report_others: "Compare the cards.\nDrop changes of spelling and layout.\nReport differences in fares as well." => [];
+        in_the_passive: "Run the desk.\nReport the fares.\nFares are never reported." => ["order-against-ban"];
+        in_the_passive_of_others: "Run the desk.\nReport the fares.\nNames are never reported." => [];
+        a_part_left_out: "Write the mail.\n\n# Format\nSubject line, then the mail.\nLeave out the subject line." => ["order-against-ban"];
+        working_shown: "Explain the bill.\nShow the sum step by step.\nDo not show any calculations." => ["clashing-demands"];
+        a_line_above: "Sort the slips.\nReturn JSON and nothing else.\nAdd a line above the JSON that sums up the pier." => ["clashing-demands"];
+        blank_and_n_a: "Read the cards.\nA field that is not on the card stays empty.\nWrite \"n/a\" into fields that are not on the card." => ["clashing-demands"];
+        two_lengths_of_time: "Plan six tours.\nEach has a break of ten minutes.\nThe break takes about half an hour." => ["two-figures"];
+        a_limit_that_holds: "Plan six tours.\nThe break takes at most an hour.\nThe break takes about half an hour." => [];
+    }
+}
+
+mod references {
+    remarks! { Steps:
+        the_second_of_two: "1. Name the pier.\n2. Name the boat.\n3. Where rules 2 and 9 clash, rule 2 wins." => ["lost-reference"];
+        both_there: "1. Name the pier.\n2. Name the boat.\n3. Where rules 1 and 2 clash, rule 2 wins." => [];
+    }
+}
+
+mod signs {
+    remarks! { Example:
+        sums_in_figures: "You are Merle, a clerk.\nSay prices in words.\n\n# Sample\nGuest: How much?\nMerle: That is 135 euros." => ["sample-breaks-rule"];
+        sums_in_words: "You are Merle, a clerk.\nSay prices in words.\n\n# Sample\nGuest: How much?\nMerle: That is five euros." => [];
+        no_country_code: "Read the cards.\nPhone numbers as +CC followed by digits only.\nSample row: Nora Quayle;0555 010 332" => ["sample-breaks-rule"];
+        another_operation: "Keep the memory.\n\nAnswer with a list of operations, one per line:\nADD fact\nDEL number\n\nFor example:\nADD Nora dislikes oars\nREMOVE 4" => ["sample-breaks-rule"];
+        a_star: "Write the query.\nName every column; no SELECT *.\n\n# Examples\nQ: Which boats are late?\n```sql\nSELECT * FROM boats;\n```" => ["sample-breaks-rule"];
+        columns_named: "Write the query.\nName every column; no SELECT *.\n\n# Examples\nQ: Which boats are late?\n```sql\nSELECT name FROM boats;\n```" => [];
+        not_with: "Write alt texts.\nStart with the main thing, not with \"Photo of\".\n\n# Examples\nA copper kettle on a stove.\nPhoto of two women at a loom." => ["sample-breaks-rule"];
+    }
+}

@@ -8,6 +8,7 @@ mod cost;
 mod credential;
 mod days;
 mod dropped_rules;
+mod durations;
 mod example;
 mod half_sample;
 mod heap;
@@ -225,13 +226,12 @@ impl Case<'_> {
 
 /// True when some unit serves a component or shows a facet; samples show no facets of the prompt.
 pub(crate) fn has(labels: &[Label], part: Part) -> bool {
-    if part == Part::Component(Component::Context) {
-        return crate::classify::holds_context(labels);
+    match part {
+        Part::Component(component) => crate::classify::holds(labels, component),
+        Part::Facet(facet) => labels
+            .iter()
+            .any(|label| label.component != Some(Component::Examples) && label.facets.contains(facet)),
     }
-    labels.iter().any(|label| match part {
-        Part::Component(component) => label.supplies(component),
-        Part::Facet(facet) => label.component != Some(Component::Examples) && label.facets.contains(facet),
-    })
 }
 
 /// The longest line that names a manner and nothing else, in bytes.

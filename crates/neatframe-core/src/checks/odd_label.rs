@@ -13,6 +13,7 @@ const ROWS: usize = 64;
 
 /// Reports a value in the column of the labels that is none of them.
 pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
+    odd_operation(case, sink);
     let offered = rules.iter().find_map(|rule| match &rule.demand {
         Demand::OneOf(choices) if rule.subject == Subject::Reply => Some((choices, rule.span)),
         _ => None,
@@ -57,6 +58,38 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
             }
         }
         return;
+    }
+}
+
+/// `ADD fact`, `DEL number`: lines of the answer's template that open with a word in capitals, and a sample with another one.
+fn odd_operation(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let opens = |unit: &usize| -> Option<(usize, &str)> {
+        let line = case.text(case.units[*unit].text);
+        let word = line.split(|c: char| !c.is_ascii_alphabetic() && c != '_').next()?;
+        (word.len() >= 3 && word.chars().all(|c| c.is_ascii_uppercase() || c == '_')).then_some((*unit, word))
+    };
+    let of = |component: Component| {
+        (0..case.units.len())
+            .filter(move |&unit| {
+                case.labels[unit].component == Some(component) && case.units[unit].opens_piece
+            })
+            .filter_map(|unit| opens(&unit))
+            .take(ROWS)
+    };
+    let offered: Vec<(usize, &str)> = of(Component::OutputFormat).collect();
+    let known = |word: &str| offered.iter().any(|(_, name)| *name == word);
+    let shown: Vec<(usize, &str)> = of(Component::Examples).collect();
+    let used = shown.iter().filter(|(_, word)| known(word)).count();
+    if offered.len() < 2 || used == 0 {
+        return;
+    }
+    for (unit, word) in shown.iter().filter(|(_, word)| !known(word)) {
+        let rule = case.units[offered[0].0].text;
+        let names: Vec<&str> = offered.iter().map(|(_, name)| *name).collect();
+        let line = case.source.position(rule.start()).line;
+        let message = format!("`{word}` is none of {} (from line {line} on)", names.join(", "));
+        let place = Span::within(case.units[*unit].text, 0, word.len());
+        sink.report(place, message, "use one of the words that the answer may open with").related.push(rule);
     }
 }
 

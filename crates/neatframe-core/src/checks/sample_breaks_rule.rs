@@ -129,12 +129,15 @@ impl Check for SampleBreaksRule {
                         };
                 let listed = matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field | UnitKind::Turn)
                     || case.text(unit.text).starts_with("**");
+                // Line after line, each begins anew.
+                let begins = matches!(rule.demand, Demand::NeverBeginsWith(_)) && unit.opens_piece;
                 let alone = titled
-                    && (listed || is_alone_in_its_part(case, index))
+                    && (listed || begins || is_alone_in_its_part(case, index))
                     && matches!(
                         rule.demand,
                         Demand::DateForm(_)
                             | Demand::Omit(_)
+                            | Demand::NeverBeginsWith(_)
                             | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
                     );
                 // The head of such a name is found again whatever stands around it.

@@ -1,6 +1,6 @@
 //! One statement with two figures: "dries for 10 hours" here, "dry for 15 hours" there.
 
-use super::{Case, Check, Meta, Sink, budget};
+use super::{Case, Check, Meta, Sink, budget, durations};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
@@ -27,12 +27,14 @@ static FIGURES: Meta = Meta {
         "Write the mail. Name the pier.\n- the deposit of 50 crowns\n- the deposit is 80 crowns",
         "A refund takes 5 days. Say that refunds take 10 days.",
         "Write 15 questions for the crew. Five of the twelve questions need a chart.",
+        "Plan three tours. Each has a break of ten minutes. The break takes about half an hour.",
         "Plan the trip. Budget: 600 crowns for all. The whole trip may cost 450 crowns at most.",
     ],
     good: &[
         "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the paint dry for 15 hours.",
         "A refund takes 5 days. An express refund takes 2 days.",
         "The ticket costs 4 crowns. After six the ticket costs 2 crowns.",
+        "Plan three tours. Each has a break of ten minutes. The tour takes half an hour.",
         "- Pier A: 10 minutes\n- Pier B: 20 minutes",
         "Write 15 questions for the crew. Five of the 15 questions need a chart.",
         "Plan the trip. Budget: 600 crowns for all. The ferry may cost 45 crowns a day.",
@@ -47,6 +49,7 @@ impl Check for TwoFigures {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         miscounted(case, sink);
         budget::run(case, sink);
+        durations::run(case, sink);
         // By what the figure measures and the first thing it is said of, so that few are compared.
         let mut said: HashMap<(u32, u32), Vec<Statement>> = HashMap::new();
         for unit in 0..case.units.len() {

@@ -90,16 +90,23 @@ impl Label {
 /// The share of belief with which a component counts as there beside the unit's own one, in the order of
 /// [`Component::ALL`]; found on prompts not seen in training. A line that is half taken for a sample is hardly ever one, so
 /// samples need it even as the unit's own component.
-const BESIDE: Scores = [0.2, 0.15, 0.25, 0.5, 0.2, 0.2];
+const BESIDE: Scores = [0.2, 0.15, 0.25, 0.25, 0.2, 0.2];
 
-/// How sure it must be that any unit at all is background; found on prompts not seen in training.
+/// How sure it must be that any unit at all is background, or shapes the answer; found on prompts not seen in training.
 const SOME_CONTEXT: f32 = 0.7;
+const SOME_FORMAT: f32 = 0.33;
 
-/// True where some unit gives background. Facts look like rules and rules like facts, so several units that are half believed
+/// True where some unit serves a component. Facts and shapes look like rules, so for those several units that are half believed
 /// count for more than the one that is believed most.
-pub(crate) fn holds_context(labels: &[Label]) -> bool {
-    let none: f32 = labels.iter().map(|label| 1.0 - label.shares[Component::Context.index()]).product();
-    labels.iter().any(|label| label.also.contains(&Component::Context)) || 1.0 - none >= SOME_CONTEXT
+pub(crate) fn holds(labels: &[Label], component: Component) -> bool {
+    let any = || 1.0 - labels.iter().map(|label| 1.0 - label.shares[component.index()]).product::<f32>();
+    match component {
+        Component::Context => {
+            labels.iter().any(|label| label.also.contains(&component)) || any() >= SOME_CONTEXT
+        }
+        Component::OutputFormat => any() >= SOME_FORMAT,
+        _ => labels.iter().any(|label| label.supplies(component)),
+    }
 }
 
 /// Everything the labelling reads.

@@ -110,6 +110,12 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         if is(at, &GONE) {
             return Some((at, at));
         }
+        // "If the card lacks a fare".
+        if is(at, &["lacks", "lack", "misses"])
+            && (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]))
+        {
+            return Some((at, at));
+        }
         // "If the note has no date".
         let has = at > 0 && is(at - 1, &["has", "have", "contains", "is", "are", "gives", "names"]);
         let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]));
@@ -124,7 +130,7 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         // "Is not given", "does not give it", "if no date is given".
         let negation = words[at].is(vocabulary::NEGATION) && !is(at, &["never", "without"]);
         // "Is not in the letter".
-        let within = (is(at + 1, &["in"]) && is(at + 2, &["the", "it", "there"])).then_some(at + 1);
+        let within = (is(at + 1, &["in", "on"]) && is(at + 2, &["the", "it", "there"])).then_some(at + 1);
         let reach =
             (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).or(within).filter(|_| negation)?;
         let between = words[at + 1..reach].iter().any(|word| word.is(vocabulary::STOP_MARK));
@@ -174,14 +180,19 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
         .map_or(0, |at| at + 1);
     let to = (cue + 1..lower.len())
         .find(|&at| {
-            matches!(&*lower[at], "," | ";" | ":" | "is" | "are" | "becomes" | "gets" | "in" | "from" | "by")
+            matches!(
+                &*lower[at],
+                "," | ";" | ":" | "is" | "are" | "becomes" | "gets" | "stays" | "in" | "on" | "from" | "by"
+            )
         })
         .unwrap_or(lower.len());
     let to = if value > cue { to.min(value) } else { to };
     // "The advert does not give it": what stands before is the text at hand.
     let source = matches!(lower.get(cue.wrapping_sub(1)).map(|word| &**word), Some("does" | "do" | "did"));
-    let has = lower.get(cue).is_some_and(|word| word == "no") && cue > 0;
-    let from = if source || has && lower[cue - 1] != "if" { cue } else { from };
+    let lacks = lower.get(cue).is_some_and(|word| matches!(&**word, "lacks" | "lack" | "misses"));
+    let has = lacks || lower.get(cue).is_some_and(|word| word == "no") && cue > 0;
+    let from = if lacks { cue + 1 } else { from };
+    let from = if source || has && !lacks && lower[cue - 1] != "if" { cue } else { from };
     let to = if has {
         (cue + 1..lower.len()).find(|&at| matches!(&*lower[at], "," | ";" | ":" | "in")).unwrap_or(to)
     } else {
@@ -196,6 +207,7 @@ fn named(words: &[Word], lower: &[Cow<'_, str>], from: usize, to: usize) -> Stri
         let word = words[*at];
         !word.is_punctuation()
             && !word.is_number()
+            && lower[*at].len() > 1
             && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
             && !GONE.contains(&&*lower[*at])
             && !GIVEN.contains(&&*lower[*at])

@@ -100,6 +100,7 @@ pub(super) fn of(
             return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
         }
     }
+    let mut crossed = false;
     for at in (first.saturating_sub(9)..first).rev() {
         let word = lower(at);
         // "Keep entries short, never over 50 words": what follows the comma bounds what stands before it.
@@ -107,6 +108,12 @@ pub(super) fn of(
             word == "," && words[at + 1..first].iter().all(|word| BOUNDING.contains(&&*word.lower(text)));
         if matches!(&*word, ";" | "." | ",") && at + 1 < first && !goes_on {
             break;
+        }
+        // "One sentence, at most 125 characters" speaks of the whole; several things are bounded one by one.
+        crossed |= goes_on;
+        if crossed && matches!(&*word, "sentence" | "line" | "paragraph") {
+            let whole = at == 1 && matches!(&*lower(0), "one" | "a" | "1");
+            return if whole { Subject::Reply } else { Subject::Unstated };
         }
         // "Three bullets, each under 12 words".
         if word == "each"

@@ -208,10 +208,19 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
     );
     let end =
         words.iter().position(|word| matches!(word.text(text), ";" | "." | ":" | "(")).unwrap_or(words.len());
+    // "No SELECT *" rules out the two together.
+    let star = |word: &Word| text[word.end as usize..].starts_with(" *");
+    if let Some(pair) = words.windows(2).find(|pair| pair[0].lower(text) == "no" && star(&pair[1])) {
+        let place = Span::new(pair[1].start as usize, pair[1].end as usize + 2);
+        return vec![(place, text[place.range()].to_string())];
+    }
     let shouted = |word: &&Word| {
         let shown = word.text(text);
         shown.len() >= 3 && shown.chars().all(|c| c.is_ascii_uppercase() || c == '_')
     };
+    // "Nothing but SELECT", "anything other than SELECT": what alone is allowed.
+    let bans =
+        bans && !words[..end].iter().any(|word| matches!(&*word.lower(text), "but" | "except" | "than"));
     words[..if bans { end } else { 0 }]
         .iter()
         .skip(1)

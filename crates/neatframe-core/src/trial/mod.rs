@@ -1,5 +1,6 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
+mod figures;
 mod listed;
 mod money;
 mod people;
@@ -42,6 +43,8 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 | ("layout", "no bullets")
                 | ("numbers", "in figures")
                 | ("units", _)
+                | ("numbers", "in words")
+                | ("phone numbers", _)
                 | ("names of people", "anonymous")
         ),
         Demand::Omit(_)
@@ -143,6 +146,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::Manner { axis: "clock", pole } => {
             let (offset, time) = times::other_clock(body, pole)?;
             Some(Breach { place: at(offset, time.len()), what: format!("`{time}` is not on the {pole}") })
+        }
+        Demand::Manner { axis: "numbers", pole: "in words" } => {
+            let (offset, shown) = figures::with_a_currency(body)?;
+            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in words") })
+        }
+        Demand::Manner { axis: "phone numbers", .. } => {
+            let (offset, shown) = figures::national(body)?;
+            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` has no country code") })
         }
         Demand::Manner { axis: "numbers", .. } => {
             let (offset, word) = SPELT.iter().find_map(|word| Some((whole_word(body, word)?, word)))?;

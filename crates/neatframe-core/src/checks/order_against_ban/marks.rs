@@ -72,15 +72,6 @@ fn named(text: &str, unit: usize, words: &[Word], of: &[Word], forbids: bool) ->
         forbids,
         all: object.clone(),
         object,
-        told: Vec::new(),
-        universal: false,
-        refers: false,
-        says: false,
-        bans_all: false,
-        always: false,
-        conditional: false,
-        bounded: false,
-        uses: false,
-        drops: false,
+        ..Order::default()
     })
 }

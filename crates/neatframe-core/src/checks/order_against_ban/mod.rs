@@ -1,6 +1,7 @@
 //! Rules that order what another one forbids.
 
 mod marks;
+mod passive;
 mod uses;
 
 use super::{Case, Check, Meta, Sink};
@@ -76,7 +77,7 @@ impl Check for OrderAgainstBan {
 const NEAR: usize = 64;
 
 /// A verb with its object, ordered or forbidden.
-#[derive(Clone)]
+#[derive(Clone, Default)]
 struct Order {
     unit: usize,
     verb: u32,
@@ -85,6 +86,8 @@ struct Order {
     object: Vec<u32>,
     /// Ordered with "always".
     always: bool,
+    /// Forbidden with "never", whatever the case.
+    absolute: bool,
     /// `every question`, `anyone`, `always`, with nothing that bounds it.
     universal: bool,
     /// The object is `it`, `one`, `them`: what the sentence spoke of before.
@@ -122,6 +125,15 @@ impl Order {
         }
         let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
         if ban.bans_all && !order.universal {
+            return true;
+        }
+        // "Never hold a parcel", "if the van is full, hold the parcel".
+        let knows_no_case = ban.absolute
+            && !ban.bounded
+            && !ban.conditional
+            && !ban.object.is_empty()
+            && order.object.starts_with(&ban.object);
+        if order.conditional && knows_no_case && !order.uses {
             return true;
         }
         if order.conditional || ban.conditional {
@@ -214,7 +226,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         // "Ask for the number": what is asked for is the object.
         let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
         let clause = &clause[usize::from(asks).min(clause.len())..];
-        let mut order = order(text, unit, words, *verb, clause, (forbids, universal));
+        let mut order = order(text, unit, words, (*verb, &verb.lower(text)), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
         let plain = clause.iter().rev().filter(|word| !word.is_punctuation());
         let last = plain.clone().find(|word| !matches!(&*word.lower(text), "back" | "at" | "all"));
@@ -228,6 +240,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             });
         order.conditional = conditional;
         order.always = always;
+        order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
         // "Make the error texts friendlier" does not keep them.
         let last = clause.iter().rfind(|word| !word.is_punctuation());
         let comparative = last.filter(|word| COMPARATIVES.contains(&&*word.lower(text)));
@@ -258,14 +271,23 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         if order.forbids && asks {
             let others = clause.split(|word| matches!(&*word.lower(text), "or" | "nor")).skip(1);
             for other in others.take(3) {
-                let mut alternative = self::order(text, unit, words, *verb, other, (forbids, universal));
+                let mut alternative =
+                    self::order(text, unit, words, (*verb, &verb.lower(text)), other, (forbids, universal));
                 alternative.conditional = conditional;
                 found.push(alternative);
             }
         }
-        found.push(order);
+        match of_generic(text, clause).filter(|_| order.says) {
+            Some(things) => found.extend(things.into_iter().map(|object| Order {
+                object: vec![object],
+                bounded: false,
+                ..order.clone()
+            })),
+            None => found.push(order),
+        }
         at = verb_at + 1;
     }
+    found.extend(passive::of(text, unit, words).map(|order| Order { conditional, ..order }));
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(marks::of(text, unit, words));
     found
@@ -277,8 +299,25 @@ fn stays(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
     let at = (1..words.len()).find(|&at| matches!(&*lower(at), "stay" | "stays" | "remain" | "remains"))?;
     let whole = lower(at + 1) == "as" && matches!(&*lower(at + 2), "they" | "it")
         || matches!(&*lower(at + 1), "unchanged" | "untouched" | "untranslated");
-    let kept = order(text, unit, words, words[at], &words[..at], (false, false));
+    let kept = order(text, unit, words, (words[at], &lower(at)), &words[..at], (false, false));
     (whole && !kept.object.is_empty()).then(|| Order { verb: stem("keep"), ..kept })
+}
+
+/// "Changes of spelling and layout", "differences in spelling": what a general noun is about, as stems.
+fn of_generic(text: &str, clause: &[Word]) -> Option<Vec<u32>> {
+    const GENERAL: [&str; 16] = [
+        "change", "changes", "difference", "differences", "error", "errors", "mistake", "mistakes", "remark",
+        "remarks", "note", "notes", "details", "information", "facts", "questions",
+    ];
+    let at = clause.windows(2).position(|pair| {
+        GENERAL.contains(&&*pair[0].lower(text))
+            && matches!(&*pair[1].lower(text), "of" | "in" | "on" | "about")
+    })?;
+    let rest = &clause[at + 2..];
+    let end = rest.iter().position(|word| word.is_punctuation()).unwrap_or(rest.len());
+    let means = |word: &&Word| !word.is(vocabulary::STOP | vocabulary::NEGATION) && !word.is_number();
+    let things: Vec<u32> = rest[..end].iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+    (at <= 2 && (1..=3).contains(&things.len())).then_some(things)
 }
 
 /// What a thing becomes that is not left as it is.
@@ -302,7 +341,7 @@ fn order(
     text: &str,
     unit: usize,
     words: &[Word],
-    verb: Word,
+    (verb, spoken): (Word, &str),
     clause: &[Word],
     (forbids, always): (bool, bool),
 ) -> Order {
@@ -314,13 +353,13 @@ fn order(
     ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
     // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
-    let manner = |word: &str| word == "in" && CHANGES.contains(&&*verb.lower(text));
+    let manner = |word: &str| word == "in" && CHANGES.contains(&spoken);
     let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of" && !manner(word));
     let asks =
         lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
     // "Turn dialect into standard language": what it becomes bounds nothing.
-    let turned = matches!(&*verb.lower(text), "turn" | "convert");
+    let turned = matches!(spoken, "turn" | "convert");
     let bounds = |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && *word == "into");
     let bounded = !asks && lower.iter().skip(1).any(bounds);
     let meaning = |word: &&Word| {
@@ -339,28 +378,27 @@ fn order(
         let things = before.filter(|word| !word.is(vocabulary::VERB));
         object.extend(things.map(|word| stem(&word.lower(text))));
     }
-    let spoken = verb.lower(text);
-    let says = SAYS.contains(&&*spoken);
+    let says = SAYS.contains(&spoken);
     // To translate or cut a thing is not to keep it; to leave it out is not to say it.
-    let changes = CHANGES.contains(&&*spoken)
-        || matches!(&*spoken, "turn" | "convert") && lower.iter().any(|word| word == "into");
-    let leaves_out = LEAVES_OUT.contains(&&*spoken)
-        || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
+    let changes = CHANGES.contains(&spoken)
+        || matches!(spoken, "turn" | "convert") && lower.iter().any(|word| word == "into");
+    let leaves_out =
+        LEAVES_OUT.contains(&spoken) || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
     // "Leave the second paragraph as it is": it is kept.
     let kept = spoken == "leave"
         && (lower.windows(3).any(|run| {
             run[0] == "as" && matches!(&*run[1], "it" | "they") && matches!(&*run[2], "is" | "are")
         }) || lower.iter().any(|word| matches!(&**word, "unchanged" | "untouched")));
     let forbids = forbids != (changes || leaves_out);
-    let verb = stem(match &*spoken {
-        _ if says || leaves_out || !forbids && matches!(&*spoken, "compare" | "contrast") => "say",
+    let verb = stem(match spoken {
+        _ if says || leaves_out || !forbids && matches!(spoken, "compare" | "contrast") => "say",
         "preserve" | "retain" => "keep",
         _ if kept => "keep",
         _ if changes => "keep",
         verb => verb,
     });
     // To compare with others is to speak of them.
-    let compares = !forbids && matches!(&*spoken, "compare" | "contrast");
+    let compares = !forbids && matches!(spoken, "compare" | "contrast");
     if compares {
         object = clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect();
     }
@@ -379,13 +417,9 @@ fn order(
         universal,
         refers,
         bounded,
-        bans_all: false,
-        always: false,
-        conditional: false,
-        uses: false,
-        drops: false,
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
+        ..Order::default()
     }
 }
 

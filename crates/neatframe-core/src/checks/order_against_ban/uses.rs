@@ -52,6 +52,10 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "nothing" if matches!(&*lower(at + 1), "with" | "containing") => Some((true, at + 2)),
             "no" | "without" | "zero" => Some((true, at + 1)),
             "never" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
+            "leave" if lower(at + 1) == "out" => Some((true, at + 2)),
+            "omit" | "skip" | "drop" => Some((true, at + 1)),
+            // "Subject line, then the mail."
+            _ if at == 0 && is_a_part(case, unit) => Some((false, 0)),
             "avoid" if lower(at + 1).ends_with("ing") => None,
             "avoid" => Some((true, at + 1)),
             "don't" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
@@ -87,6 +91,17 @@ fn asks_for_a_thing(case: &Case<'_>, unit: usize) -> bool {
     rule && !case.words_of(unit).iter().skip(2).any(|word| word.is(told))
 }
 
+/// True for a row of parts of the answer: "subject line, then the mail".
+fn is_a_part(case: &Case<'_>, unit: usize) -> bool {
+    let words = case.words_of(unit);
+    let text = case.source.text();
+    let row = words.iter().any(|word| word.lower(text) == "then");
+    case.labels[unit].component == Some(Component::OutputFormat)
+        && row
+        && asks_for_a_thing(case, unit)
+        && !words[0].is(vocabulary::VERB)
+}
+
 /// Words from which a sentence is not looked at.
 const LONG: usize = 40;
 
@@ -108,16 +123,9 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         verb: stem("use"),
         forbids,
         all: phrase.iter().filter(means).map(|word| stem(&word.lower(text))).collect(),
-        told: Vec::new(),
         object,
-        universal: false,
-        refers: false,
-        says: false,
-        bans_all: false,
-        always: false,
-        conditional: false,
         bounded,
         uses: true,
-        drops: false,
+        ..Order::default()
     })
 }

@@ -1,0 +1,167 @@
+//! How long one thing takes, told twice: "homework of ten minutes", "homework takes about half an hour".
+
+use super::{Case, Sink};
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::requirement::{is_exception, number};
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// How long a thing takes, in minutes.
+struct Lasting {
+    unit: usize,
+    thing: u32,
+    /// The word before the thing: "park" in "the park lesson".
+    led_by: Option<u32>,
+    minutes: u32,
+    /// "At most", "under": the least is open.
+    most: bool,
+    span: Span,
+}
+
+/// How many are compared.
+const MOST: usize = 32;
+/// Words from which a sentence speaks of several things.
+const LONG: usize = 32;
+/// By how much two lengths of time must differ to be two.
+const APART: u32 = 4;
+
+/// Reports a thing that is given two lengths of time.
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let mut said: Vec<Lasting> = Vec::new();
+    for unit in 0..case.units.len() {
+        let kind = case.units[unit].kind;
+        let shown = matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
+        let words = case.words_of(unit);
+        let text = case.source.text();
+        if shown
+            || said.len() >= MOST
+            || words.len() > LONG
+            || case.labels[unit].component == Some(Component::Examples)
+            || is_exception(text, words)
+        {
+            continue;
+        }
+        let Some(this) = lasting(text, unit, words) else { continue };
+        let rival = said.iter().find(|that| that.clashes(&this, case));
+        if let Some(that) = rival {
+            let line = case.source.position(that.span.start()).line;
+            let message = format!(
+                "`{}` stands against `{}` (line {line})",
+                case.shown(this.span),
+                case.shown(that.span)
+            );
+            sink.report(this.span, message, "keep one length of time").related.push(that.span);
+        }
+        said.push(this);
+    }
+}
+
+impl Lasting {
+    fn clashes(&self, other: &Lasting, case: &Case<'_>) -> bool {
+        let (low, high) = (self.minutes.min(other.minutes), self.minutes.max(other.minutes));
+        let apart = high - low > low / APART;
+        // What stays below a limit keeps it.
+        let fits = self.most && other.minutes <= self.minutes || other.most && self.minutes <= other.minutes;
+        let items = case.units[self.unit].block == case.units[other.unit].block
+            && matches!(case.units[self.unit].kind, UnitKind::Item { .. } | UnitKind::Field);
+        self.thing == other.thing && self.led_by == other.led_by && apart && !fits && !items
+    }
+}
+
+/// The first thing in a sentence whose length of time is told.
+fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let (from, to, minutes) = (0..words.len()).find_map(|at| {
+        let (length, minutes) = span_of_time(text, words, at)?;
+        Some((at, at + length, minutes))
+    })?;
+    let limits = ["most", "than", "under", "below", "to", "within", "maximum", "max", "exceed"];
+    let near = from.saturating_sub(3)..from;
+    let most = near.clone().any(|at| limits.contains(&&*lower(at)));
+    let least = near.clone().any(|at| lower(at) == "least");
+    let before = (0..from).rev().find(|&at| {
+        !limits.contains(&&*lower(at))
+            && !matches!(
+                &*lower(at),
+                "about" | "around" | "roughly" | "some" | "at" | "only" | "exactly" | "longer" | "no"
+            )
+    })?;
+    let takes = ["takes", "take", "lasts", "last", "is", "are", "runs", "run", "of", "with"];
+    let subject = takes.contains(&&*lower(before)).then(|| {
+        (0..before)
+            .rev()
+            .find(|&at| !words[at].is(vocabulary::MODAL | vocabulary::STOP | vocabulary::NEGATION))
+    });
+    let behind = || (lower(to) == "of").then_some(to + 1);
+    let at = subject.flatten().or_else(behind)?;
+    let named = |at: usize| {
+        let word = words.get(at)?;
+        let plain = !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
+            && word.text(text).len() > 2;
+        plain.then(|| stem(&word.lower(text)))
+    };
+    let thing = named(at)?;
+    let led_by = at.checked_sub(1).filter(|&at| !words[at].is(vocabulary::VERB)).and_then(named);
+    (!least).then(|| Lasting {
+        unit,
+        thing,
+        led_by,
+        minutes,
+        most,
+        span: words[at.min(from)].span().cover(words[at.max(to - 1)].span()),
+    })
+}
+
+/// "Ten minutes", "half an hour", "an hour and a half", "two hours": how many words it takes, and minutes.
+fn span_of_time(text: &str, words: &[Word], at: usize) -> Option<(usize, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if lower(at) == "half" && lower(at + 1) == "an" && lower(at + 2) == "hour" {
+        return Some((3, 30));
+    }
+    if lower(at) == "quarter" && lower(at + 1) == "of" && lower(at + 3) == "hour" {
+        return Some((4, 15));
+    }
+    let and_a_half = |at: usize| lower(at) == "and" && lower(at + 1) == "a" && lower(at + 2) == "half";
+    if matches!(&*lower(at), "an" | "one") && lower(at + 1) == "hour" {
+        return Some(if and_a_half(at + 2) { (5, 90) } else { (2, 60) });
+    }
+    let count = number(text, *words.get(at)?)?;
+    match &*lower(at + 1) {
+        "minutes" | "minute" | "min" => Some((2, count)),
+        "hours" => Some((2, count.checked_mul(60)?)),
+        _ => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::words::Words;
+
+    fn told(text: &str) -> Option<(u32, bool)> {
+        let words = Words::read(text, 0);
+        lasting(text, 0, words.within(Span::new(0, text.len()))).map(|found| (found.minutes, found.most))
+    }
+
+    #[test]
+    fn lengths_of_time() {
+        assert_eq!(told("Each tour has a break of ten minutes."), Some((10, false)));
+        assert_eq!(told("The break takes about half an hour."), Some((30, false)));
+        assert_eq!(told("The tour lasts an hour and a half."), Some((90, false)));
+        assert_eq!(told("The tour takes at most two hours."), Some((120, true)));
+        assert_eq!(told("Give 20 minutes of homework."), Some((20, false)));
+    }
+
+    #[test]
+    fn no_thing_or_no_length() {
+        assert_eq!(told("Two hours."), None);
+        assert_eq!(told("The tour takes two boats."), None);
+        assert_eq!(told("The tour takes at least two hours."), None);
+    }
+}

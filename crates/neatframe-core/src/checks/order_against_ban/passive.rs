@@ -1,0 +1,66 @@
+//! Orders and prohibitions in the passive: "fares are never rounded", "a torn slip is held".
+
+use super::{Order, order};
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// Participles that do not end in -ed, with their verbs.
+const IRREGULAR: [(&str, &str); 12] = [
+    ("held", "hold"),
+    ("kept", "keep"),
+    ("given", "give"),
+    ("shown", "show"),
+    ("written", "write"),
+    ("told", "tell"),
+    ("said", "say"),
+    ("sent", "send"),
+    ("made", "make"),
+    ("cut", "cut"),
+    ("read", "read"),
+    ("put", "put"),
+];
+
+/// What a short sentence says is done to its subject, or is not.
+pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > LONG {
+        return None;
+    }
+    let is = (1..words.len()).find(|&at| matches!(&*lower(at), "is" | "are" | "be"))?;
+    let denied = matches!(&*lower(is + 1), "not" | "never");
+    let at = is + 1 + usize::from(denied);
+    let said = lower(at);
+    let verb = match IRREGULAR.iter().find(|(form, _)| *form == said) {
+        Some((_, verb)) => Cow::Borrowed(*verb),
+        None => infinitive(&said)?,
+    };
+    // "A slip that is torn is held": the first "is" belongs to the slip.
+    let plain = words[..is].iter().all(|word| {
+        !word.is_punctuation()
+            && !word.is(vocabulary::CONDITION)
+            && !matches!(&*word.lower(text), "that" | "which" | "who" | "it" | "there" | "what")
+    });
+    let ends = words.get(at + 1).is_none_or(|word| word.is_punctuation());
+    let flags = vocabulary::flags(vocabulary::find(verb.as_bytes()));
+    if !plain || flags & vocabulary::VERB == 0 || !ends {
+        return None;
+    }
+    let never = lower(is + 1) == "never";
+    let found = order(text, unit, words, (words[at], &verb), &words[..is], (denied, false));
+    (!found.object.is_empty()).then_some(Order { absolute: never, ..found })
+}
+
+/// Words from which a sentence says more than this.
+const LONG: usize = 14;
+
+/// "Replaced" gives "replace", "reported" gives "report".
+fn infinitive(participle: &str) -> Option<Cow<'_, str>> {
+    let cut = participle.strip_suffix("ed")?;
+    let known = |verb: &str| vocabulary::flags(vocabulary::find(verb.as_bytes())) & vocabulary::VERB != 0;
+    if known(cut) {
+        return Some(Cow::Borrowed(cut));
+    }
+    let with_e = &participle[..participle.len() - 1];
+    known(with_e).then_some(Cow::Borrowed(with_e))
+}
