@@ -326,6 +326,14 @@ pub(crate) fn wanted(inner: &str) -> Option<String> {
         .filter(|word| !word.is_empty())
         .map(str::to_lowercase)
         .collect();
+    // "List of plays goes here".
+    if let [name @ .., "goes" | "go", "here"] =
+        words.iter().map(String::as_str).collect::<Vec<_>>().as_slice()
+    {
+        let named: Vec<&str> =
+            name.iter().copied().filter(|word| !AROUND.contains(word) && *word != "list").collect();
+        return (1..=4).contains(&named.len()).then(|| named.join("_"));
+    }
     let mut named = words.iter().skip_while(|word| *word == "todo" || *word == "please");
     if inner.contains('?') || !named.next().is_some_and(|verb| PUTS.contains(&verb.as_str())) {
         return None;
@@ -383,6 +391,7 @@ mod tests {
     fn leftovers_are_told_from_names() {
         assert_eq!(leftover_word("insert press contact here"), Some("insert"));
         assert_eq!(leftover_word("week number"), None);
+        assert_eq!(wanted("LIST OF PIERS GOES HERE").as_deref(), Some("piers"));
         assert_eq!(wanted("insert press contact here").as_deref(), Some("press_contact"));
         assert_eq!(wanted("TODO paste the chapter").as_deref(), Some("chapter"));
         assert_eq!(wanted("Paste text here").as_deref(), Some("text"));

@@ -5,6 +5,7 @@ use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{Demand, Requirement};
+use crate::words::Word;
 
 /// How many rules of each kind are compared.
 const MOST: usize = 16;
@@ -38,9 +39,13 @@ fn deeds(case: &Case<'_>, unit: usize) -> Vec<u32> {
     const ASKS: [&str; 12] =
         ["ask", "wait", "confirm", "agree", "agreed", "check", "get", "need", "say", "do", "start", "begin"];
     let text = case.source.text();
-    let words = case.words_of(unit).iter();
-    words
-        .filter(|word| word.is(vocabulary::VERB) && !ASKS.contains(&&*word.lower(text)))
-        .map(|word| stem(&word.lower(text)))
-        .collect()
+    let words = case.words_of(unit);
+    // What opens a sentence or its second half is a verb there, known or not.
+    let opens = |at: usize| at == 0 || words[at - 1].text(text) == ",";
+    let deed = |&(at, word): &(usize, &Word)| {
+        let verb =
+            word.is(vocabulary::VERB) || opens(at) && !word.is(vocabulary::STOP | vocabulary::CONDITION);
+        verb && !word.is_punctuation() && !ASKS.contains(&&*word.lower(text))
+    };
+    words.iter().enumerate().filter(deed).map(|(_, word)| stem(&word.lower(text))).collect()
 }

@@ -44,6 +44,21 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
     let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
     let above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
     labelled && !holed && above.take_while(|line| !line.trim().is_empty()).any(is_sample_title)
+        || goes_on_counting(reading, unit)
+}
+
+/// "2. …" below "Like this: 1. …".
+fn goes_on_counting(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let line = |text: &str| text.rsplit('\n').next().unwrap_or("").trim_start().to_lowercase();
+    if !matches!(unit.kind, UnitKind::Item { ordered: true }) {
+        return false;
+    }
+    let text = reading.source.text();
+    let head = &text[..unit.text.start()];
+    let own = line(head);
+    let above = line(head[..head.rfind('\n').unwrap_or(0)].trim_end());
+    let leads = ["like this", "for example", "example", "for instance", "e.g.", "such as", "sample"];
+    own.starts_with("2.") && above.contains(": 1. ") && leads.iter().any(|lead| above.starts_with(lead))
 }
 
 /// How far below its title a labelled line may stand as a part of a sample.

@@ -93,7 +93,9 @@ fn forms(review: &Review) -> Vec<Range<usize>> {
         }
     }
     let is_form = |run: &Range<usize>| {
-        let lines = run.clone().filter(|&unit| matches!(units[unit].kind, UnitKind::Field | UnitKind::Turn));
+        let lines = run.clone().filter(|&unit| {
+            units[unit].opens_piece && matches!(units[unit].kind, UnitKind::Field | UnitKind::Turn)
+        });
         let shown = |unit: &usize| {
             matches!(review.labels()[*unit].component, Some(Component::OutputFormat | Component::Examples))
         };

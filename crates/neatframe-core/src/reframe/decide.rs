@@ -63,8 +63,8 @@ fn slot<'a>(
     }
     let said =
         [other, finding.span].map(|span| review.source().slice(span).trim_end_matches(['.', ':', ';', ',']));
-    let [one, two] =
-        apart(said[0], said[1]).map(|words| open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'"));
+    let [one, two] = apart(said[0], said[1])
+        .map(|words| open::excerpt(behind_case(words), LONGEST).replace(['"', '“', '”'], "'"));
     let plain = |words: &str| !words.contains(['{', '}', '`', '<', '>', '|']);
     // The sign at the end stays at the end, so that the slot is part of the sentence.
     let body = review.source().slice(review.units()[later].text);
@@ -88,11 +88,21 @@ fn apart<'a>(one: &'a str, two: &'a str) -> [&'a str; 2] {
     }
 }
 
+/// "If no fare is found, write 0": what is to be done, where the whole is too long to be shown.
+fn behind_case(words: &str) -> &str {
+    let lower = words.to_lowercase();
+    let case = ["if ", "when ", "where ", "whenever ", "once "].iter().any(|lead| lower.starts_with(lead));
+    match words.split_once(", ").filter(|_| case && words.chars().count() > LONGEST) {
+        Some((_, deed)) if deed.split(' ').count() >= 2 => deed,
+        _ => words,
+    }
+}
+
 /// As many words that are the same tell nothing of the choice.
 const COMMON: usize = 3;
 
 /// The longest excerpt of a demand, in characters.
-const LONGEST: usize = 40;
+const LONGEST: usize = 52;
 
 /// True for the inside of such a slot.
 pub(crate) fn is_question(inner: &str) -> bool {

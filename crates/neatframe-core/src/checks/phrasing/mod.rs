@@ -194,9 +194,6 @@ impl Check for HedgedOrder {
             if (conditional || told) && !opens {
                 continue;
             }
-            let span = words[hit.first].span().cover(words[hit.last].span());
-            let message = format!("`{}` turns an order into a wish", case.shown(span));
-            let finding = sink.report(span, message, "order it: begin with the verb");
             // "Be up for making" orders nothing.
             let verb = |at: usize| {
                 words
@@ -214,12 +211,18 @@ impl Check for HedgedOrder {
             let follows = !thing && (verb(hit.last + 1) || also && verb(hit.last + 2));
             // "Perhaps mention the fare": the verb is the last word of the hit and stays.
             let own =
-                opens && hit.last > hit.first && hit.last - hit.first <= 2 && verb(hit.last) && !follows;
-            let doubt =
-                matches!(&*words[hit.first].lower(case.source.text()), "perhaps" | "maybe" | "probably");
-            if own && doubt {
-                let to = words[hit.last - 1].span();
-                finding.fix = cut(case.source.text(), words[hit.first].span().cover(to), "", true);
+                opens && hit.last > hit.first && hit.last - hit.first <= 3 && verb(hit.last) && !follows;
+            let doubt = matches!(
+                &*words[hit.first].lower(case.source.text()),
+                "perhaps" | "maybe" | "probably" | "feel"
+            );
+            let own = own && doubt;
+            let last = if own { hit.last - 1 } else { hit.last };
+            let span = words[hit.first].span().cover(words[last].span());
+            let message = format!("`{}` turns an order into a wish", case.shown(span));
+            let finding = sink.report(span, message, "order it: begin with the verb");
+            if own {
+                finding.fix = cut(case.source.text(), span, "", true);
             }
             // "… if you feel like it": the sentence stands without its last words.
             let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;

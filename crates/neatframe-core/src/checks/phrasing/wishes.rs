@@ -18,7 +18,7 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
         return Vec::new();
     };
     let subject = lower(begins);
-    if matches!(&*subject, "you" | "i" | "we" | "" | "possible") {
+    if matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
         return Vec::new();
     }
     let reach = begins + 1..words.len().min(begins + REACH);
