@@ -130,3 +130,25 @@ mod signs {
         not_with: "Write alt texts.\nStart with the main thing, not with \"Photo of\".\n\n# Examples\nA copper kettle on a stove.\nPhoto of two women at a loom." => ["sample-breaks-rule"];
     }
 }
+
+mod implied {
+    remarks! { Conflict:
+        every_one_and_none: "Write the card.\nExplain every technical word the first time it appears.\nUse no technical words at all." => ["order-against-ban"];
+        every_other_and_none: "Write the card.\nExplain every old word the first time it appears.\nUse no technical words at all." => [];
+        with_what_is_ruled_out: "Plan the fair.\nNo ribbons.\nDecorate the pier with ribbons." => [];
+        look_up_and_end: "Run the desk.\nIf the ticket number is missing, look it up by name.\nIf there is no ticket number, end the chat." => ["clashing-demands"];
+        ask_and_look_up: "Run the desk.\nIf the ticket number is missing, ask for it.\nIf there is no ticket number, look it up by name." => [];
+        harder_and_hardest_first: "Write ten questions.\n- Order them from easy to hard.\n- Start with the hardest question." => ["clashing-demands"];
+        fixes: "Review the patch.\nSuggest a safe rewrite for each fault.\nDo not propose changes; only report." => ["clashing-demands"];
+        own_knowledge_in_a_gap: "Answer the guest.\nUse only the passages.\nWhen the passages are silent, rely on your general knowledge of boats." => ["clashing-demands"];
+        short_and_in_detail: "Write the sign for the quay.\n- short\n- explain each rule in detail" => ["clashing-demands"];
+    }
+}
+
+mod cited {
+    remarks! { Example:
+        one_without: "Answer from the passages.\nAfter each sentence give the id of the passage.\n\n# Examples\nQuestion: May I board?\nAnswer: When the bell has rung [H-07].\nQuestion: How long is the trip?\nAnswer: At least 30 minutes in all." => ["sample-breaks-rule"];
+        both_with: "Answer from the passages.\nAfter each sentence give the id of the passage.\n\n# Examples\nQuestion: May I board?\nAnswer: When the bell has rung [H-07].\nQuestion: How long is the trip?\nAnswer: At least 30 minutes in all [H-09]." => [];
+        a_way_out: "Answer from the passages.\nAfter each sentence give the id of the passage.\nIf they are silent, write \"Not in the log book\".\n\n# Examples\nQuestion: May I board?\nAnswer: When the bell has rung [H-07].\nQuestion: Who built the pier?\nAnswer: Not in the log book" => [];
+    }
+}

@@ -36,6 +36,7 @@ mod terms;
 mod two_figures;
 mod two_ways_out;
 mod typed_fields;
+mod uncited;
 mod uneven_samples;
 mod unfenced_input;
 mod unset_gate;

@@ -1,6 +1,6 @@
 //! Samples that break a rule of the prompt.
 
-use super::{Case, Check, Meta, Sink, beyond_levels, odd_label, quoted_number, typed_fields};
+use super::{Case, Check, Meta, Sink, beyond_levels, odd_label, quoted_number, typed_fields, uncited};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
@@ -155,6 +155,7 @@ impl Check for SampleBreaksRule {
         typed_fields::run(case, sink);
         beyond_levels::run(case, sink);
         odd_label::run(case, &rules, sink);
+        uncited::run(case, sink);
         fields(case, sink);
     }
 }

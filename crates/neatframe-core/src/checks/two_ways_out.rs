@@ -19,14 +19,21 @@ enum Way {
     Write,
     /// Somebody or something else is named.
     Refer,
+    /// It is looked for elsewhere.
+    LookUp,
+    /// The conversation or the work ends.
+    End,
 }
 
 impl Way {
     fn excludes(self, other: Way) -> bool {
-        use Way::{Ask, LeaveOut, Own, Refer, Write};
+        use Way::{Ask, End, LeaveOut, LookUp, Own, Refer, Write};
         matches!(
             (self, other),
-            (Own, Ask | LeaveOut | Write | Refer) | (LeaveOut, Write | Ask) | (Write, Ask)
+            (Own, Ask | LeaveOut | Write | Refer)
+                | (LeaveOut, Write | Ask | LookUp)
+                | (Write, Ask | LookUp)
+                | (End, Ask | LookUp | Own)
         )
     }
 }
@@ -91,6 +98,7 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
     let mut stems: Vec<u32> = of
         .iter()
         .filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION))
+        .filter(|word| !is(word, &["missing", "absent", "there", "given", "known", "available", "lacks"]))
         .map(|word| stem(&word.lower(text)))
         .collect();
     stems.sort_unstable();
@@ -120,6 +128,13 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
             if words.iter().any(|word| word.is(vocabulary::QUOTE)) =>
         {
             Some(Way::Write)
+        }
+        "search" => Some(Way::LookUp),
+        "look" if any(&["up"]) => Some(Way::LookUp),
+        "end" | "stop" | "close"
+            if any(&["chat", "conversation", "call", "work", "session"]) || words.len() <= 2 =>
+        {
+            Some(Way::End)
         }
         "give" | "send" | "refer" | "point" | "pass" | "name" => Some(Way::Refer),
         _ => None,

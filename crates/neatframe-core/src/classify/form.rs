@@ -152,8 +152,14 @@ pub(crate) fn is_call(text: &str) -> bool {
     let name = text.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
     let arguments = text[name..].strip_prefix('(').and_then(|rest| rest.split_once(')'));
     let told = |rest: &str| rest.split_whitespace().count() >= 2;
-    name > 1
-        && arguments.is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
+    // `open_page: read one page, args: …`: the arguments are named behind.
+    let named = text[..name].contains('_')
+        && text[name..].starts_with(": ")
+        && [", args:", ", arguments:", ", params:", ", parameters:"].iter().any(|sign| text.contains(sign));
+    named
+        || name > 1
+            && arguments
+                .is_some_and(|(inside, rest)| inside.len() <= 60 && !inside.contains(". ") && told(rest))
 }
 
 /// `search(place="Holm")` and nothing else.

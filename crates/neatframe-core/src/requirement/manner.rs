@@ -78,7 +78,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Explain each term when it first appears" is about when, and bounds nothing.
         let first = || words[hit.last..].iter().any(|word| word.lower(text) == "first");
         let always = matches!(pole.axis, "gaps" | "not knowing")
-            || matches!((pole.axis, name), (_, "ask first" | "several labels") | ("points", "half"))
+            || matches!(
+                (pole.axis, name),
+                (_, "ask first" | "several labels" | "own knowledge") | ("points", "half")
+            )
             || name == "all explained" && first();
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);

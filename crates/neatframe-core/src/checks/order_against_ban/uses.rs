@@ -40,6 +40,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
+    let general = matches!(&*lower(0), "every" | "each" | "all");
     for at in 0..words.len() {
         let opens = at == 0
             || words[at - 1].is(vocabulary::STOP_MARK)
@@ -63,6 +64,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             // "A break of five minutes", as an item or a sentence of its own.
             "a" | "an" if at == 0 && asks_for_a_thing(case, unit) => Some((false, at + 1)),
             "with" if at == 0 && words.get(1).is_some_and(|word| word.is_number()) => Some((false, at + 1)),
+            verb if PUTS_IN.contains(&verb) && lower(at + 1) == "no" => Some((true, at + 2)),
             verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
             verb if ENDS.contains(&verb) => {
                 (at + 1..at + 5).find(|&at| lower(at) == "with").map(|with| (false, with + 1))
@@ -76,8 +78,22 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         found.extend(thing(text, unit, words, from, forbids));
     }
+    // "Explain every technical word", "each bullet has eight words": there are some.
+    let spoken_of = (0..words.len().saturating_sub(1))
+        .find(|&at| at <= 4 && matches!(&*lower(at), "every" | "each"))
+        .filter(|_| words.first().is_some_and(|word| word.is(vocabulary::VERB)) || general);
+    // What follows the noun says when or how.
+    let noun = |at: usize| {
+        let rest = &words[at + 1..];
+        at + 1 + rest.iter().position(|word| word.is(vocabulary::STOP)).unwrap_or(rest.len())
+    };
+    found.extend(spoken_of.and_then(|at| thing(text, unit, &words[..noun(at)], at + 1, false)));
+    // "Warm up with jumping jacks".
+    let verb =
+        words.first().is_some_and(|word| word.is(vocabulary::VERB) && !PUTS_IN.contains(&&*word.lower(text)));
+    let by = (1..words.len().min(4)).find(|&at| lower(at) == "with").filter(|_| verb);
+    found.extend(by.and_then(|with| thing(text, unit, words, with + 1, false)));
     // "Every breakfast is muesli with walnuts."
-    let general = matches!(&*lower(0), "every" | "each" | "all");
     let with =
         (2..words.len()).find(|&at| matches!(&*lower(at), "with" | "contains" | "has")).filter(|_| general);
     found.extend(with.and_then(|with| thing(text, unit, words, with + 1, false)));
