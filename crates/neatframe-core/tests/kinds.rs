@@ -31,6 +31,17 @@ mod kinds {
         languages_are_translation: "Translate the safety card into Danish." => Some("translation");
         a_week_is_planning: "Make a plan for the week in the dry dock." => Some("planning");
         nothing_to_go_by: "The Merle is blue." => None;
+        alt_texts_are_images: "Generate alt texts for the photographs of the quay." => Some("image");
+        a_photograph_described: "Describe the photograph of the pier that is attached." => Some("image");
+        a_desk_chosen: "Read one message and choose the desk that handles it." => Some("classification");
+        a_shell_script_is_code: "Write a Bash script that keeps seven copies of the log." => Some("code");
+        a_migration_is_code: "Look at the database migration and say whether it can run at noon." => Some("code");
+        a_packing_list_is_planning: "Make me a packing list for a week on the islands." => Some("planning");
+        lessons_are_planning: "Plan six lessons on knots for deckhands." => Some("planning");
+        tools_that_may_be_used: "You can use the tools listed here: list_ships, hold_ship." => Some("tool agent");
+        release_notes_are_writing: "You write the release notes of the timetable app." => Some("writing");
+        a_proofreader_rewrites: "You are a proofreader. Check the card and return it corrected." => Some("rewriting");
+        facts_to_keep_are_extraction: "After each talk, decide which facts to keep." => Some("extraction");
         a_notice: "Write a notice for guests of the night boat." => Some("writing");
         a_press_release: "From the mission log write a press release for the local paper." => Some("writing");
         a_toast: "Write me a toast for my sister's wedding." => Some("writing");

@@ -4,6 +4,7 @@ mod beyond_levels;
 mod budget;
 mod choice_ruled_out;
 mod clashing_demands;
+mod columns;
 mod cost;
 mod credential;
 mod days;

@@ -7,7 +7,7 @@ use crate::span::Span;
 use crate::units::UnitKind;
 
 /// Signs between the values of a row.
-const SIGNS: [&str; 4] = [";", "|", "\t", ","];
+const SIGNS: [&str; 5] = ["  ", ";", "|", "\t", ","];
 /// How many rows are looked at.
 const ROWS: usize = 64;
 

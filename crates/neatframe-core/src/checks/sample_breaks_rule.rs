@@ -1,6 +1,8 @@
 //! Samples that break a rule of the prompt.
 
-use super::{Case, Check, Meta, Sink, beyond_levels, odd_label, quoted_number, typed_fields, uncited};
+use super::{
+    Case, Check, Meta, Sink, beyond_levels, columns, odd_label, quoted_number, typed_fields, uncited,
+};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
@@ -69,8 +71,11 @@ impl Check for SampleBreaksRule {
                     _ => None,
                 };
                 let rule = whole.as_ref().unwrap_or(rule);
+                // "Caption: …" in turns with "Tags: …" is a whole answer, and nobody speaks.
+                let alone = shown.spoken && is_a_thing(&label);
+                let held = |spoken| trial::breach(case.source.text(), rule, shown.content, spoken);
                 let Some(Breach { place, what }) =
-                    trial::breach(case.source.text(), rule, shown.content, shown.spoken)
+                    held(shown.spoken).or_else(|| alone.then(|| held(false)).flatten())
                 else {
                     continue;
                 };
@@ -141,7 +146,7 @@ impl Check for SampleBreaksRule {
                             | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
                     );
                 // The head of such a name is found again whatever stands around it.
-                let named = matches!(&rule.demand, Demand::Pattern(form) if form.head.len() >= 3);
+                let named = matches!(&rule.demand, Demand::Pattern(form) if form.head.len() >= 3 || form.head.ends_with('-'));
                 let breach = trial::breach(case.source.text(), rule, unit.text, true)
                     .filter(|_| counts && quoted || record || alone || named)?;
                 Some((breach, rule.span))
@@ -156,8 +161,18 @@ impl Check for SampleBreaksRule {
         beyond_levels::run(case, sink);
         odd_label::run(case, &rules, sink);
         uncited::run(case, sink);
+        columns::run(case, &rules, sink);
         fields(case, sink);
     }
+}
+
+/// True for the label of something written, where nobody is speaking.
+fn is_a_thing(label: &str) -> bool {
+    const THINGS: [&str; 16] = [
+        "answer", "output", "caption", "note", "label", "translation", "summary", "title", "headline",
+        "record", "row", "entry", "query", "reply", "after", "result",
+    ];
+    label.split_whitespace().last().is_some_and(|last| THINGS.contains(&last))
 }
 
 /// True for text in a part that is called a sample, and not one of what comes in.

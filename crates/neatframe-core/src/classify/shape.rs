@@ -21,8 +21,11 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
     // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
     let takes_in = |slot: &Slot| {
-        let inner = reading.source.slice(slot.inner).trim();
-        !inner.ends_with('?') && !inner.to_lowercase().starts_with("your ")
+        let inner = reading.source.slice(slot.inner).trim().to_lowercase();
+        // `<at most 12 words>`, `<one sentence>` say what is to be written there.
+        let measured = ["at most ", "up to ", "one of ", "max "].iter().any(|sign| inner.starts_with(sign))
+            || [" words", " sentence", " sentences", " characters"].iter().any(|sign| inner.ends_with(sign));
+        !inner.ends_with('?') && !inner.starts_with("your ") && !measured
     };
     let alone =
         last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));

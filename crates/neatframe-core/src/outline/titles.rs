@@ -30,7 +30,7 @@ impl Builder<'_> {
         let parted = self.named >= NAMED || self.named > 0 && self.titles >= 2;
         let named = parted && self.is_named_part(index);
         if named
-            || line::is_capitals(body) && !self.is_under_a_sample_title(index)
+            || line::is_capitals(body) && !self.is_under_a_sample_title(index) && !self.answers(index)
             || self.stands_as_title(index, body)
         {
             let title = body.trim_end_matches(':').trim_end();
@@ -43,6 +43,15 @@ impl Builder<'_> {
     fn is_under_a_sample_title(&self, index: usize) -> bool {
         let above = (index.saturating_sub(SAMPLE_LINES)..index).rev().map(|line| self.body(line));
         above.take_while(|line| !line.is_empty()).any(is_sample_title)
+    }
+
+    /// `STORM 97` right below `Slip: …` with nothing below it: an answer, and no title.
+    fn answers(&self, index: usize) -> bool {
+        let before = if index == 0 { "" } else { self.body(index - 1) };
+        let labelled = before.split_once(": ").is_some_and(|(label, rest)| {
+            label.starts_with(char::is_uppercase) && label.split_whitespace().count() <= 3 && !rest.is_empty()
+        });
+        labelled && self.body(index + 1).is_empty()
     }
 
     /// True for a name in brackets that text stands under, where the prompt marks its parts so.

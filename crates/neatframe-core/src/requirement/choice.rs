@@ -49,7 +49,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
     }
-    if let Some((key, choices)) = keyed(body).or_else(|| told_of_each(body)) {
+    let counted = || counted(text, sight.words.within(span), body);
+    if let Some((key, choices)) = keyed(body).or_else(|| told_of_each(body)).or_else(counted) {
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
         return;
@@ -107,6 +108,20 @@ fn keyed(body: &str) -> Option<(String, Vec<String>)> {
         .iter()
         .all(|name| name.split_whitespace().count() <= 2 && name.chars().any(char::is_alphabetic));
     (field && short && names.len() >= 2).then(|| (key.to_lowercase(), names))
+}
+
+/// "Three kinds: rebus, anagram, riddle": what is counted, and as many names.
+fn counted(text: &str, words: &[Word], body: &str) -> Option<(String, Vec<String>)> {
+    let colon = words.iter().position(|word| word.text(text) == ":")?;
+    let noun = words.get(colon.checked_sub(1)?)?;
+    let count = super::amount::number(text, *words.get(colon.checked_sub(2)?)?)?;
+    let key = super::whom::singular(&noun.lower(text));
+    let (_, list) = body.trim_end_matches('.').split_once(": ")?;
+    let list = list.split(['.', ';']).next()?;
+    let list = list.replace(", or ", ", ").replace(" or ", ", ").replace(" and ", ", ");
+    let names: Vec<String> = list.split(", ").map(|name| name.trim().to_string()).collect();
+    let short = names.iter().all(|name| !name.is_empty() && name.split_whitespace().count() <= 3);
+    (short && names.len() >= 2 && names.len() == count as usize && is_key(&key)).then_some((key, names))
 }
 
 /// "Each remark has a level: blocker, should, could": the field and its values.
@@ -296,7 +311,12 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let title = body.trim_matches(['#', '*', ':', ' ']);
         let title = chosen.contains(title.strip_prefix("the ").unwrap_or(title));
         let asks = title || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
+        // "VISIT: tours and school classes" is one of the list itself.
+        let next = sight.units.get(lead + 1);
+        let beside = matches!(sight.units[lead].kind, UnitKind::Item { .. } | UnitKind::Field)
+            && next.is_some_and(|next| next.block == sight.units[lead].block);
         if !asks
+            || beside
             || sight.units[lead].kind == UnitKind::Code
             || sight.labels[lead].component == Some(Component::Examples)
         {

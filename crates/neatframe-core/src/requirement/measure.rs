@@ -24,7 +24,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 84] = [
+const MEASURES: [(&str, &str, Measure); 86] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -39,6 +39,8 @@ const MEASURES: [(&str, &str, Measure); 84] = [
     ("point", "points", Measure::Items("points")),
     ("item", "items", Measure::Items("items")),
     ("option", "options", Measure::Items("options")),
+    ("answer", "answers", Measure::Items("answers")),
+    ("choice", "choices", Measure::Items("options")),
     ("idea", "ideas", Measure::Items("ideas")),
     ("name", "names", Measure::Items("names")),
     ("title", "titles", Measure::Items("titles")),

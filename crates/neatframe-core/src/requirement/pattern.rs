@@ -124,11 +124,15 @@ fn shown_form(text: &str, unit: Span, sign: usize, from: usize) -> Option<Patter
     let digits: usize = tail.chars().filter(|c| c.is_ascii_digit() || matches!(c, 'N' | 'X' | '#')).count();
     let plain =
         tail.chars().all(|c| c.is_ascii_digit() || matches!(c, '-' | '_' | '/' | '.' | 'N' | 'X' | '#'));
-    if of_signs || letters.len() < 2 || digits == 0 || !plain || code.len() > 20 {
+    // `T-000`: one letter is a head only with its sign.
+    let single = letters.len() == 1 && tail.starts_with(['-', '_', '/']) && digits >= 2;
+    if (of_signs || letters.len() < 2) && !single || digits == 0 || !plain || code.len() > 20 {
         return None;
     }
     let tail: String = tail.chars().map(|c| if matches!(c, 'N' | 'X' | '#') { '0' } else { c }).collect();
-    Some(Pattern { of, shape: shape(&format!("{letters}{tail}")), head: letters })
+    let whole = shape(&format!("{letters}{tail}"));
+    let head = if single { format!("{letters}{}", &tail[..1]) } else { letters };
+    Some(Pattern { of, shape: whole, head })
 }
 
 /// What carries the form: "all ticket numbers have" gives "ticket numbers".

@@ -65,6 +65,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let persona = persona::called(case);
     let mut open: Option<Shown> = None;
     let mut forced = false;
+    let mut arrowed = false;
     // Set while inputs were shown and nothing has answered them.
     let mut waits = false;
     let close = |found: &mut Vec<Shown>, open: &mut Option<Shown>| {
@@ -103,9 +104,17 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
                     unit.section,
                 )
             });
+        // "Before: … After: "Oops! Try again."": the second side goes on in the next sentence.
+        let goes_on = std::mem::take(&mut arrowed) && !unit.opens_piece && sample;
+        if goes_on && let Some(last) = found.last_mut() {
+            last.content = last.content.cover(unit.text);
+            arrowed = true;
+            continue;
+        }
         if let Some(sides) = sides {
             close(&mut found, &mut open);
             found.extend(sides);
+            arrowed = true;
             continue;
         }
         // "Before: …" is followed by "After: …", whatever its words read like.
@@ -179,7 +188,12 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
 /// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
 fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
     let label_at = |place: usize| {
-        let unit = &case.units[case.units.partition_point(|unit| unit.text.end() <= place)..].first()?;
+        let index = case.units.partition_point(|unit| unit.text.end() <= place);
+        let unit = case.units.get(index)?;
+        // `reason: <at most 12 words>` is a line of the answer.
+        if case.labels[index].component == Some(Component::OutputFormat) {
+            return None;
+        }
         let piece = &case.outline.pieces[unit.pieces.start];
         let label = match piece.kind {
             PieceKind::Turn | PieceKind::Field => piece.lead,
@@ -197,8 +211,7 @@ fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
         let answered = found.get(at + 1).is_some_and(|next| {
             next.section == found[at].section && case.text(next.label) != case.text(found[at].label)
         });
-        let turns =
-            found[at].side == Side::Other || found[at].side == Side::Output && answered && !found[at].spoken;
+        let turns = found[at].side == Side::Other || found[at].side == Side::Output && answered;
         if named && turns {
             found[at].side = Side::Input;
         }
@@ -289,7 +302,13 @@ fn is_bare_answer(case: &Case<'_>, shown: &Shown, unit: &Unit) -> bool {
         && unit.opens_piece
         && line.split_whitespace().count() <= 4
         && !line.ends_with(['.', '?', '!', ':', ','])
-        && case.text(shown.content).split_whitespace().count() > 4
+        && (case.text(shown.content).split_whitespace().count() > 4 || is_shouted(line))
+}
+
+/// `STORM 97`: a label in capitals opens the line.
+fn is_shouted(line: &str) -> bool {
+    let first = line.split_whitespace().next().unwrap_or("");
+    first.len() >= 3 && first.chars().all(|c| c.is_uppercase() || c == '_')
 }
 
 /// A unit's words behind its label and the sign after it.

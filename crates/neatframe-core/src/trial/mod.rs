@@ -45,6 +45,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 | ("units", _)
                 | ("numbers", "in words")
                 | ("phone numbers", _)
+                | ("symbols", _)
                 | ("names of people", "anonymous")
         ),
         Demand::Omit(_)
@@ -88,6 +89,10 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 head.chars().any(|c| c.is_ascii_digit()) && head.split_whitespace().count() <= 2
             });
             let said = last.map_or(body, |(_, label)| label).trim();
+            // "STORM 97": the label and how sure it is.
+            let sure =
+                |rest: &str| rest.trim_end_matches('%').bytes().all(|b| b.is_ascii_digit() || b == b'.');
+            let said = said.rsplit_once(' ').filter(|(_, rest)| sure(rest)).map_or(said, |(label, _)| label);
             let said = said.trim_matches(['"', '`', '*', '\'', '.', '“', '”']).trim();
             let single = said.split_whitespace().count() <= 2
                 && !said.contains([',', ';', '{', ':', '\n'])
@@ -150,6 +155,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::Manner { axis: "numbers", pole: "in words" } => {
             let (offset, shown) = figures::with_a_currency(body)?;
             Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in words") })
+        }
+        Demand::Manner { axis: "symbols", .. } => {
+            let sign = ['°', '€', '$', '£', '%', '&', '#', '@', '§', '™', '→'];
+            let (offset, shown) = body.char_indices().find(|(_, c)| sign.contains(c))?;
+            Some(Breach {
+                place: at(offset, shown.len_utf8()),
+                what: format!("`{shown}` stands in a sample"),
+            })
         }
         Demand::Manner { axis: "phone numbers", .. } => {
             let (offset, shown) = figures::national(body)?;
@@ -215,8 +228,9 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         }
         // "Four options", and a sample with A), B) and C).
         Demand::Amount { measure: Measure::Items("options" | "answers"), bound } => {
-            let count =
-                ["A)", "B)", "C)", "D)", "E)", "F)"].iter().take_while(|mark| body.contains(**mark)).count();
+            let counted = |marks: [&str; 6]| marks.iter().take_while(|mark| body.contains(**mark)).count();
+            let count = counted(["A)", "B)", "C)", "D)", "E)", "F)"])
+                .max(counted(["a)", "b)", "c)", "d)", "e)", "f)"]));
             let off = count >= 2 && !bound.holds(count);
             off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
         }
@@ -485,6 +499,7 @@ mod tests {
             (one_of("LATE"), one_of("`lost`."), one_of("The boat was late again")),
             (None, None, None)
         );
+        assert_eq!(one_of("LATE 97"), None);
         assert_eq!(one_of("GONE").as_deref(), Some("`GONE` is none of LATE, LOST"));
         assert!(broken(Demand::BeginsWith("Ahoy".into()), Subject::Reply, "Hello there").is_some());
         assert_eq!(broken(Demand::BeginsWith("Ahoy".into()), Subject::Reply, "\"Ahoy, guest\""), None);

@@ -1,0 +1,95 @@
+//! Rows of samples held against the rules of their columns: "No. / Kind / Puzzle", and "three kinds: anagram, rebus, riddle".
+
+use super::{Case, Sink};
+use crate::component::Component;
+use crate::requirement::{Requirement, Subject};
+use crate::span::Span;
+use crate::trial;
+use crate::units::UnitKind;
+
+/// Signs between the cells of a row.
+const SIGNS: [&str; 4] = [" / ", " | ", ";", "\t"];
+/// How many rows are looked at.
+const ROWS: usize = 64;
+
+/// Reports cells that break a rule of their column.
+pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
+    let named: Vec<&&Requirement> =
+        rules.iter().filter(|rule| matches!(rule.subject, Subject::Named(_) | Subject::Each(_))).collect();
+    if named.is_empty() {
+        return;
+    }
+    let Some((sign, names)) = header(case) else { return };
+    let rows = (0..case.units.len()).filter(|&unit| {
+        case.labels[unit].component == Some(Component::Examples) && case.units[unit].kind != UnitKind::Mark
+    });
+    for unit in rows.take(ROWS) {
+        let row = case.units[unit].text;
+        let cells = cells(case.text(row), sign);
+        if cells.len() != names.len() {
+            continue;
+        }
+        let found = named.iter().find_map(|rule| {
+            let (Subject::Named(of) | Subject::Each(of)) = &rule.subject else { return None };
+            let column = names.iter().position(|name| name == of)?;
+            let (at, cell) = cells[column];
+            let whole = Requirement { subject: Subject::Named(of.clone()), ..(**rule).clone() };
+            // The cell is the value of the field that the rule names.
+            let record = format!("{of}: {}", cell.trim());
+            let content = Span::new(0, record.len());
+            let breach = trial::breach(&record, &whole, content, false)?;
+            let blanks = cell.len() - cell.trim_start().len();
+            Some((Span::within(row, at + blanks, cell.trim().len()), breach.what, rule.span))
+        });
+        if let Some((place, what, rule)) = found {
+            let line = case.source.position(rule.start()).line;
+            let message = format!("{what}, against the rule on line {line}: `{}`", case.shown(rule));
+            sink.report(place, message, "change the sample so that it keeps the rule").related.push(rule);
+        }
+    }
+}
+
+/// The row that names the columns, in lower case, and the sign between them.
+fn header(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
+    let shapes = (0..case.units.len()).filter(|&unit| {
+        case.labels[unit].component == Some(Component::OutputFormat)
+            && case.units[unit].kind != UnitKind::Mark
+    });
+    shapes.take(ROWS).find_map(|unit| {
+        let text = case.text(case.units[unit].text);
+        // "One line per car: CAR | kind | hours".
+        let text = text.rsplit_once(": ").map_or(text, |(_, row)| row).trim_end_matches('.');
+        SIGNS.iter().find_map(|sign| {
+            let names: Vec<String> =
+                text.split(sign).map(|name| name.trim_matches(['*', '`', ' ', '|']).to_lowercase()).collect();
+            let name = |name: &String| {
+                !name.is_empty()
+                    && name.split_whitespace().count() <= 3
+                    && !name.contains([':', '{', '"', '(', '<'])
+            };
+            (names.len() >= 3 && names.iter().all(name)).then_some((*sign, names))
+        })
+    })
+}
+
+/// The cells of a row, each with where it begins, in bytes.
+fn cells<'a>(row: &'a str, sign: &str) -> Vec<(usize, &'a str)> {
+    let mut at = 0;
+    let placed = |cell: &'a str| {
+        let from = at;
+        at += cell.len() + sign.len();
+        (from, cell)
+    };
+    row.split(sign).map(placed).collect()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn cells_know_their_place() {
+        assert_eq!(cells("1 / rebus / RABBIT", " / "), [(0, "1"), (4, "rebus"), (12, "RABBIT")]);
+        assert_eq!(cells("alone", " / "), [(0, "alone")]);
+    }
+}
