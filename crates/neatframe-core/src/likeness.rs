@@ -389,6 +389,10 @@ pub(crate) fn stem(word: &str) -> u32 {
     if let Ok(at) = SAME.binary_search_by(|(known, _)| (*known).cmp(word)) {
         return hash(&[SAME[at].1]);
     }
+    let single = word.strip_suffix('s').filter(|single| single.len() > 3);
+    if let Some(at) = single.and_then(|one| SAME.binary_search_by(|(known, _)| (*known).cmp(one)).ok()) {
+        return hash(&[SAME[at].1]);
+    }
     let base = word.strip_suffix("'s").unwrap_or(word);
     let cut = |suffix: &str, least: usize| base.strip_suffix(suffix).filter(|rest| rest.len() >= least);
     let base = cut("ations", 4)

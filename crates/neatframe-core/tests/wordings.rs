@@ -61,6 +61,18 @@ fn demands_made_twice() {
     assert!(missed.is_empty(), "{missed:#?}");
 }
 
+#[test]
+fn demands_that_go_together() {
+    let pairs = include_str!("wordings/compatible.txt");
+    let told = |pair: &&str| {
+        let prompt = apart(pair, "Thank the crew.");
+        let raised = |family| !common::raised(family, &prompt).is_empty();
+        raised(Family::Conflict) || raised(Family::Redundant)
+    };
+    let wrong: Vec<&str> = pairs.lines().filter(told).collect();
+    assert!(wrong.is_empty(), "{wrong:#?}");
+}
+
 /// Plain orders raise nothing.
 #[test]
 fn plain_orders() {

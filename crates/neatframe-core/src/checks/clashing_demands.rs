@@ -1,6 +1,9 @@
 //! Stated requirements that exclude each other.
 
-use super::{Case, Check, Meta, Sink, choice_ruled_out, two_ways_out, without_consent};
+use super::{
+    Case, Check, Meta, Sink, choice_ruled_out, counts, one_or_several, ruled_out_word, two_ways_out,
+    without_consent,
+};
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
 
@@ -85,6 +88,9 @@ impl Check for ClashingDemands {
         choice_ruled_out::run(case, sink);
         two_ways_out::run(case, sink);
         without_consent::run(case, sink);
+        counts::run(case, sink);
+        one_or_several::run(case, sink);
+        ruled_out_word::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

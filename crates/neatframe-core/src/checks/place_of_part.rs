@@ -154,10 +154,27 @@ fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
         // "Begin with the fare"; of each line, or of the letter's second page, is another thing.
         let first = matches!(&*lower(at), "begin" | "start" | "open" | "lead");
         let last = matches!(&*lower(at), "end" | "close" | "finish" | "conclude");
-        if opens && (first || last) && lower(at + 1) == "with" && definite(at + 2) {
+        // "Start with a summary": there is but one.
+        let single = matches!(&*lower(at + 2), "a" | "an")
+            && matches!(
+                &*lower(at + 3),
+                "summary" | "overview" | "title" | "table" | "conclusion" | "verdict"
+            );
+        if opens && (first || last) && lower(at + 1) == "with" && (definite(at + 2) || single) {
             found.extend(part(text, words, at + 3).map(|(part, to)| (part, first, at..to)));
         }
         // "Put the fare last", "the title comes at the end".
+        let kept = opens && matches!(&*lower(at), "leave" | "save" | "keep") && definite(at + 1);
+        let for_the_end = lower(at + 3) == "for"
+            && (lower(at + 4) == "last" || lower(at + 4) == "the" && lower(at + 5) == "end");
+        if kept
+            && for_the_end
+            && let Some(word) = words.get(at + 2)
+        {
+            let to = at + if lower(at + 4) == "last" { 5 } else { 6 };
+            found.push((stem(&word.lower(text)), false, at..to));
+            continue;
+        }
         let puts = opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state");
         let named =
             if puts && definite(at + 1) { Some(at + 2) } else { (opens && definite(at)).then_some(at + 1) };

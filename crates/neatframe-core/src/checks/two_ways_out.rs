@@ -23,17 +23,19 @@ enum Way {
     LookUp,
     /// The conversation or the work ends.
     End,
+    /// The same is tried once more.
+    Retry,
 }
 
 impl Way {
     fn excludes(self, other: Way) -> bool {
-        use Way::{Ask, End, LeaveOut, LookUp, Own, Refer, Write};
+        use Way::{Ask, End, LeaveOut, LookUp, Own, Refer, Retry, Write};
         matches!(
             (self, other),
             (Own, Ask | LeaveOut | Write | Refer)
                 | (LeaveOut, Write | Ask | LookUp)
                 | (Write, Ask | LookUp)
-                | (End, Ask | LookUp | Own)
+                | (End, Ask | LookUp | Own | Retry)
         )
     }
 }
@@ -92,7 +94,10 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
         word.is(vocabulary::NEGATION)
             || is(
                 word,
-                &["no", "missing", "absent", "unclear", "unknown", "lacks", "unreadable", "cannot", "else"],
+                &[
+                    "no", "missing", "absent", "unclear", "unknown", "lacks", "unreadable", "cannot", "else",
+                    "fails", "failed", "fail",
+                ],
             )
     });
     let mut stems: Vec<u32> = of
@@ -129,6 +134,8 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
         {
             Some(Way::Write)
         }
+        "retry" => Some(Way::Retry),
+        "call" | "try" | "run" | "repeat" if any(&["again", "more"]) => Some(Way::Retry),
         "search" => Some(Way::LookUp),
         "look" if any(&["up"]) => Some(Way::LookUp),
         "end" | "stop" | "close"

@@ -18,6 +18,12 @@ const DATES: [&str; 10] = [
 
 /// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
 fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
+    // "Write times like "3 pm"".
+    let times = words.iter().position(|word| matches!(&*word.lower(text), "times" | "time" | "hours"));
+    let noon = |word: &Word| matches!(&*word.lower(text), "pm" | "am" | "p.m" | "a.m");
+    if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
+        return Some("12-hour clock");
+    }
     let at = words.windows(3).position(|run| {
         matches!(run[0].text(text), "24" | "12")
             && matches!(&*run[1].lower(text), "hour" | "h")

@@ -158,6 +158,8 @@ fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bou
             limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about
         }
         Measure::Minutes => true,
+        // A table has one number of rows.
+        Measure::Items("rows" | "columns" | "stanzas") => true,
         Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
             *subject != Subject::Reply || limits(one) || limits(two)
         }
@@ -224,6 +226,11 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
                 | "help given"
                 | "libraries"
                 | "list marks"
+                | "what the reader knows"
+                | "capital letters"
+                | "signature"
+                | "last line"
+                | "tables"
                 | "names in translation"
                 | "order",
             ..

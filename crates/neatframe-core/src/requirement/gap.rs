@@ -34,9 +34,9 @@ const WORDS: [(&str, &str); 9] = [
     ("undefined", "undefined"),
 ];
 /// Words right before the value.
-const LEADS: [&str; 22] = [
-    "is", "are", "as", "becomes", "become", "gets", "get", "use", "write", "put", "return", "to", "with",
-    "enter", "give", "be", "say", "=", ":", "an", "a", "stays",
+const LEADS: [&str; 25] = [
+    "marked", "shown", "entered", "is", "are", "as", "becomes", "become", "gets", "get", "use", "write",
+    "put", "return", "to", "with", "enter", "give", "be", "say", "=", ":", "an", "a", "stays",
 ];
 
 /// Reads what a unit writes into a gap. It holds whenever there is a gap, so it counts as a rule with no condition.
@@ -108,6 +108,11 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
     let is = |at: usize, list: &[&str]| lower.get(at).is_some_and(|word| list.contains(&&**word));
     (0..lower.len()).find_map(|at| {
         if is(at, &GONE) {
+            return Some((at, at));
+        }
+        // "Write 0 for unknown fares", "leave unknown fields empty".
+        let led = at > 0 && matches!(&*lower[at - 1], "for" | "leave" | "set" | "of" | "mark" | "give");
+        if is(at, &["unknown"]) && led && lower.get(at + 1).is_some_and(|word| word.ends_with('s')) {
             return Some((at, at));
         }
         // "If the card lacks a fare".

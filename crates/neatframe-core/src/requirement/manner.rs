@@ -1,5 +1,6 @@
 //! Demands on manner: which pole of an axis a unit asks for.
 
+use super::whom::WHOLE;
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
 use crate::lexicon::{POLES, Set, vocabulary};
@@ -40,7 +41,15 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             words[..=hit.last].iter().any(|word| {
                 matches!(
                     &*word.lower(text),
-                    "after" | "before" | "below" | "under" | "above" | "beneath" | "underneath" | "your"
+                    "after"
+                        | "before"
+                        | "below"
+                        | "under"
+                        | "above"
+                        | "beneath"
+                        | "underneath"
+                        | "your"
+                        | "answer"
                 )
             })
         };
@@ -50,9 +59,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let from = hit.first.saturating_sub(REACH);
         // "No lists, one question at a time": a number opens a wish of its own.
         let counted = words[hit.first].is_number();
+        // "If you are not sure, take a guess": the negation belongs to the case.
+        let cased = words[0].is(vocabulary::CONDITION);
         let before = words[from..hit.first]
             .iter()
-            .rposition(|word| word.is(vocabulary::STOP_MARK) || counted && word.text(text) == ",");
+            .rposition(|word| word.is(vocabulary::STOP_MARK) || (counted || cased) && word.text(text) == ",");
         let from = before.map_or(from, |at| from + at + 1);
         // "You can create files without asking" allows one thing and orders nothing.
         let near = &words[hit.first.saturating_sub(CLAUSE)..hit.first];
@@ -71,6 +82,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             (true, flips) => flips,
             (false, _) => pole.name,
         };
+        // "Within one day, sort by name": the second order holds inside the first.
+        let inner = || words.iter().any(|word| matches!(&*word.lower(text), "within" | "same" | "then"));
+        if matches!(pole.axis, "order" | "order kept") && inner() {
+            continue;
+        }
+        // "Keep product names in English" is about the names.
+        let keeps = matches!(&*words[hit.first].lower(text), "keep" | "leave") && hit.last - hit.first >= 3;
+        if pole.axis == "answer language" && keeps {
+            continue;
+        }
         let demand = Demand::Manner { axis: pole.axis, pole: name };
         // What to do in a gap is said of gaps only, so the two conditions are one.
         // To ask where something is unclear stands against never asking, which knows no case.
@@ -80,16 +101,27 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let always = matches!(pole.axis, "gaps" | "not knowing")
             || matches!(
                 (pole.axis, name),
-                (_, "ask first" | "several labels" | "own knowledge") | ("points", "half")
+                (_, "ask first" | "several labels" | "own knowledge" | "go on") | ("points", "half")
             )
-            || name == "all explained" && first();
+            || name == "all explained" && first()
+            // "Nothing except the code" names no case.
+            || name == "only JSON"
+                && words[hit.first..=hit.last]
+                    .iter()
+                    .any(|word| matches!(&*word.lower(text), "except" | "besides"));
         // "No jokes about the crew" leaves room for others.
         let forbids = words[hit.first].is(vocabulary::NEGATION);
         let bounded = forbids
             && words.get(hit.last + 1).is_some_and(|next| {
                 matches!(&*next.lower(text), "about" | "involving" | "concerning" | "regarding")
             });
-        let conditional = !always && (bounded || *exception.get_or_init(|| is_exception(text, words)));
+        // "The present tense for the moral" leaves the rest as it is.
+        let aside = matches!(pole.axis, "tense" | "person" | "register" | "letter case" | "sentence length")
+            && words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "for" | "in"))
+            && words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
+            && words.get(hit.last + 3).is_some_and(|next| !WHOLE.contains(&&*next.lower(text)));
+        let conditional =
+            !always && (bounded || aside || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }

@@ -114,7 +114,7 @@ const MEASURES: [(&str, &str, Measure); 86] = [
 ];
 
 impl Measure {
-    pub(super) fn named(word: &str) -> Option<Measure> {
+    pub(crate) fn named(word: &str) -> Option<Measure> {
         let lower = word.to_lowercase();
         let found = MEASURES.iter().find(|(one, many, _)| *one == lower || *many == lower);
         found.map(|(_, _, measure)| measure.clone())

@@ -22,6 +22,7 @@ pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;
+pub(crate) use whom::singular;
 pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};
@@ -255,6 +256,10 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
             None => part_of(sight, unit),
         };
         requirement.part.clone_from(&part);
+        // "Amounts to whole euros", "percentages with two decimals": each is about its own figures.
+        if matches!(requirement.demand, Demand::Manner { axis: "rounding", .. }) {
+            requirement.part = figures(sight, unit);
+        }
         known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
@@ -263,6 +268,18 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
 
 /// "A description of three to five sentences" makes the description a part, of which "the description" speaks later on.
 fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
+    // "Summarise in no more than 50 words": the summary is the whole.
+    let text = sight.source.text();
+    let summarises = found.iter().any(|rule| {
+        let words = sight.words.within(sight.units[rule.unit].text);
+        let first = words.first().map(|word| word.lower(text).into_owned());
+        rule.subject == Subject::Reply && matches!(first.as_deref(), Some("summarise" | "summarize"))
+    });
+    for rule in found.iter_mut().filter(|_| summarises) {
+        if rule.subject == Subject::Named("summary".into()) {
+            rule.subject = Subject::Reply;
+        }
+    }
     let named: Vec<String> = found
         .iter()
         .filter_map(|rule| match &rule.subject {
@@ -274,7 +291,6 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
     if named.is_empty() {
         return;
     }
-    let text = sight.source.text();
     for rule in found.iter_mut() {
         let amount = matches!(rule.demand, Demand::Amount { .. }) && rule.subject == Subject::Reply;
         let words = sight.words.within(sight.units[rule.unit].text);
@@ -291,6 +307,20 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
 /// How many such parts are looked for.
 const FEW: usize = 8;
 
+/// The figures that a sentence speaks of.
+fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    const FIGURES: [&str; 10] = [
+        "percent", "temperature", "distance", "weight", "rate", "ratio", "score", "average", "length",
+        "height",
+    ];
+    let text = sight.source.text();
+    let words = sight.words.within(sight.units[unit].text);
+    words.iter().find_map(|word| {
+        let lower = word.lower(text);
+        FIGURES.iter().find(|name| lower.starts_with(**name)).map(|name| (*name).to_string())
+    })
+}
+
 /// Parts of a reply that a sentence may be about.
 const PARTS: [&str; 29] = [
     "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column",
@@ -301,9 +331,15 @@ const PARTS: [&str; 29] = [
 /// "In the title", "for each table": the part that a sentence names.
 fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     let text = sight.source.text();
-    sight
-        .words
-        .within(sight.units[unit].text)
+    let words = sight.words.within(sight.units[unit].text);
+    // "Title in all caps".
+    if let [first, second, ..] = words
+        && matches!(&*second.lower(text), "in" | "has" | "have" | "as")
+        && PARTS.contains(&&*first.lower(text))
+    {
+        return Some(first.lower(text).into_owned());
+    }
+    words
         .windows(2)
         .find_map(|pair| {
             let lead = pair[0].text(text);

@@ -15,11 +15,12 @@ pub(super) const WHOLE: &[&str] = &[
 
 /// Nouns of parts that carry a length of their own, in the singular.
 pub(super) const PARTS: &[&str] = &[
-    "abstract", "answer", "body", "bullet", "caption", "cell", "closing", "comment", "conclusion", "day",
-    "description", "entry", "field", "greeting", "heading", "headline", "idea", "intro", "introduction",
-    "item", "label", "lead", "line", "message", "name", "note", "opening", "option", "paragraph", "point",
-    "question", "quote", "reason", "reply", "row", "section", "sentence", "slogan", "step", "stop",
-    "subject", "summary", "tag", "tagline", "teaser", "title", "turn", "value",
+    "abstract", "annex", "answer", "appendix", "attachment", "body", "box", "bullet", "caption", "cell",
+    "closing", "comment", "conclusion", "cover", "day", "description", "entry", "field", "footnote",
+    "glossary", "greeting", "heading", "headline", "idea", "intro", "introduction", "item", "label", "lead",
+    "line", "message", "name", "note", "opening", "option", "paragraph", "point", "preface", "question",
+    "quote", "reason", "reply", "row", "section", "sentence", "sidebar", "slogan", "step", "stop", "subject",
+    "summary", "tag", "tagline", "teaser", "title", "turn", "value",
 ];
 
 /// Parts of which a reply holds several, so that "a line" is any of them.
@@ -33,7 +34,7 @@ pub(super) fn is_part(word: &str) -> bool {
     PARTS.contains(&&*singular(word)) && !WHOLE.contains(&word)
 }
 
-pub(super) fn singular(word: &str) -> String {
+pub(crate) fn singular(word: &str) -> String {
     match word.strip_suffix("ies") {
         Some(stem) => format!("{stem}y"),
         None => {
@@ -126,7 +127,14 @@ pub(super) fn of(
         let turned = (at..first).any(|at| lower(at) == "into");
         if thing == counted || turned || !PARTS.contains(&&*thing) {
             if WHOLE.contains(&&*word) {
-                return if turned { Subject::Unstated } else { Subject::Reply };
+                // "Split the answer into three paragraphs" says what it is.
+                let split = words.iter().take(at).any(|word| {
+                    matches!(
+                        &*word.lower(text),
+                        "split" | "divide" | "break" | "structure" | "organise" | "organize"
+                    )
+                });
+                return if turned && !split { Subject::Unstated } else { Subject::Reply };
             }
             continue;
         }

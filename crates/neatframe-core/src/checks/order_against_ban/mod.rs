@@ -132,7 +132,8 @@ impl Order {
             && !ban.bounded
             && !ban.conditional
             && !ban.object.is_empty()
-            && order.object.starts_with(&ban.object);
+            && (order.object.starts_with(&ban.object)
+                || ban.says && order.says && ban.object.first() == order.object.first());
         if order.conditional && knows_no_case && !order.uses {
             return true;
         }
@@ -238,6 +239,11 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 "anybody" | "anyone" => !order.says,
                 _ => false,
             });
+        // "Do not repeat information" rules out repeating anything.
+        let general =
+            matches!(&*lower(verb_at + 1), "information" | "content" | "things" | "yourself" | "points");
+        let repeats = lower(verb_at) == "repeat" && general && lower(verb_at + 2) == ".";
+        order.bans_all |= order.forbids && repeats;
         order.conditional = conditional;
         order.always = always;
         order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
@@ -328,14 +334,18 @@ const COMPARATIVES: [&str; 22] = [
 ];
 
 /// Verbs for what happens to a thing that is not kept.
-const CHANGES: [&str; 9] =
-    ["translate", "change", "alter", "replace", "delete", "rename", "rewrite", "rephrase", "reword"];
+const CHANGES: [&str; 14] = [
+    "edit", "improve", "shorten", "revise", "rework", "translate", "change", "alter", "replace", "delete",
+    "rename", "rewrite", "rephrase", "reword",
+];
 /// Verbs for what is not said.
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
 /// Verbs of saying.
-const SAYS: [&str; 11] =
-    ["say", "mention", "name", "tell", "give", "state", "explain", "list", "describe", "report", "show"];
+const SAYS: [&str; 14] = [
+    "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state", "explain", "list",
+    "describe", "report", "show",
+];
 
 fn order(
     text: &str,
@@ -354,12 +364,17 @@ fn order(
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
     // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
     let manner = |word: &str| word == "in" && CHANGES.contains(&spoken);
-    let narrows = lower.iter().skip(1).any(|word| bound.contains(&&**word) && word != "of" && !manner(word));
+    let narrows = lower.iter().skip(1).any(|word| {
+        bound.contains(&&**word)
+            && word != "of"
+            && !manner(word)
+            && !(word == "into" && CHANGES.contains(&spoken))
+    });
     let asks =
         lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
     let universal = universal && (asks || !narrows);
     // "Turn dialect into standard language": what it becomes bounds nothing.
-    let turned = matches!(spoken, "turn" | "convert");
+    let turned = matches!(spoken, "turn" | "convert") || CHANGES.contains(&spoken);
     let bounds = |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && *word == "into");
     let bounded = !asks && lower.iter().skip(1).any(bounds);
     let meaning = |word: &&Word| {

@@ -78,6 +78,19 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         found.extend(thing(text, unit, words, from, forbids));
     }
+    // "Write the mail without a subject line".
+    let verb = words.first().is_some_and(|word| word.is(vocabulary::VERB));
+    let without = (2..words.len()).find(|&at| {
+        lower(at) == "without"
+            && matches!(&*lower(at + 1), "a" | "an" | "any")
+            && !words[at - 1].is_punctuation()
+    });
+    found.extend(without.filter(|_| verb).and_then(|at| thing(text, unit, words, at + 2, true)));
+    // "The subject line has at most six words": there is one.
+    let part = (2..words.len().min(4))
+        .find(|&at| matches!(&*lower(at), "has" | "contains" | "names" | "begins" | "ends"));
+    let part = part.filter(|_| lower(0) == "the" && asks_or_shapes(case, unit));
+    found.extend(part.and_then(|at| thing(text, unit, &words[..at], 1, false)));
     // "Explain every technical word", "each bullet has eight words": there are some.
     let spoken_of = (0..words.len().saturating_sub(1))
         .find(|&at| at <= 4 && matches!(&*lower(at), "every" | "each"))
@@ -100,11 +113,14 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
+fn asks_or_shapes(case: &Case<'_>, unit: usize) -> bool {
+    matches!(case.labels[unit].component, Some(Component::Constraints | Component::OutputFormat))
+}
+
 /// True for a rule or a part of the answer that is named and has no verb.
 fn asks_for_a_thing(case: &Case<'_>, unit: usize) -> bool {
     let told = vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL;
-    let rule = matches!(case.labels[unit].component, Some(Component::Constraints | Component::OutputFormat));
-    rule && !case.words_of(unit).iter().skip(2).any(|word| word.is(told))
+    asks_or_shapes(case, unit) && !case.words_of(unit).iter().skip(2).any(|word| word.is(told))
 }
 
 /// True for a row of parts of the answer: "subject line, then the mail".

@@ -1,0 +1,87 @@
+//! One of a thing here and several of it there: "exactly one category", "may get several categories".
+
+use super::{Case, Sink};
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::requirement::{is_exception, singular};
+use crate::span::Span;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// How many such demands are compared.
+const MOST: usize = 32;
+/// Words from which a sentence says more than a number.
+const LONG: usize = 18;
+
+/// Reports a thing that is asked for once and more than once.
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let mut seen: Vec<(usize, String, bool, Span)> = Vec::new();
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        let sample = case.labels[unit].component == Some(Component::Examples);
+        let known = super::redundant::demands_of(case, unit).any(|rule| rule.conditional);
+        if sample || words.len() > LONG || seen.len() >= MOST || known || is_exception(text, words) {
+            continue;
+        }
+        let Some((thing, one, span)) = number(text, words) else { continue };
+        let rival =
+            seen.iter().find(|(other, named, single, _)| *other != unit && *named == thing && *single != one);
+        if let Some((_, _, _, place)) = rival {
+            let line = case.source.position(place.start()).line;
+            let message = format!(
+                "`{}` and `{}` (line {line}) cannot both be met",
+                case.shown(span),
+                case.shown(*place)
+            );
+            sink.report(span, message, "keep one of the two").related.push(*place);
+        }
+        seen.push((unit, thing, one, span));
+    }
+}
+
+/// The thing that a sentence asks one or several of, in the singular, and whether it is one.
+fn number(text: &str, words: &[Word]) -> Option<(String, bool, Span)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    (0..words.len()).find_map(|at| {
+        let (one, from) = match (&*lower(at), &*lower(at + 1)) {
+            ("single", _) => (true, at + 1),
+            ("exactly" | "only" | "just" | "precisely", "one") => (true, at + 2),
+            ("several" | "multiple", _) => (false, at + 1),
+            ("two" | "three", "or") if lower(at + 2) == "more" => (false, at + 3),
+            ("at", "least") if matches!(&*lower(at + 2), "two" | "three") => (false, at + 3),
+            ("more", "than") if lower(at + 2) == "one" => (false, at + 3),
+            ("gets" | "get" | "receives" | "assign" | "carries", "one") => (true, at + 2),
+            // "A list of strings" where "a single string" is asked for.
+            ("list" | "array", "of") => (false, at + 2),
+            _ => return None,
+        };
+        let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+        let noun = words.get(from)?;
+        let plural = lower(from).ends_with('s');
+        let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP | vocabulary::NEGATION);
+        let fits = plain && !denied && plural != one;
+        fits.then(|| (singular(&lower(from)), one, words[at].span().cover(noun.span())))
+    })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::words::Words;
+
+    fn told(text: &str) -> Option<(String, bool)> {
+        let words = Words::read(text, 0);
+        number(text, words.within(Span::new(0, text.len()))).map(|(thing, one, _)| (thing, one))
+    }
+
+    #[test]
+    fn one_and_several() {
+        assert_eq!(told("Give a single pier."), Some(("pier".into(), true)));
+        assert_eq!(told("Name exactly one boat"), Some(("boat".into(), true)));
+        assert_eq!(told("A slip may get several labels."), Some(("label".into(), false)));
+        assert_eq!(told("Return a list of entries."), Some(("entry".into(), false)));
+        assert_eq!(told("Never give several labels."), None);
+        assert_eq!(told("Name the pier."), None);
+    }
+}
