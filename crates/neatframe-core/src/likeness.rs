@@ -266,10 +266,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
 }
 
 /// Words with which a thing is said to be left as it is, besides its name.
-const PRESERVING: [&str; 23] = [
-    "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left", "unchanged",
-    "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched", "remain",
-    "remains", "stay", "stays",
+const PRESERVING: [&str; 24] = [
+    "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
+    "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
+    "remain", "remains", "stay", "stays",
 ];
 
 /// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
@@ -281,7 +281,7 @@ fn preserves(text: &str, words: &[Word]) -> bool {
     (0..words.len()).any(|at| match &*lower(at) {
         "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
             .any(|at| match &*lower(at) {
-                "unchanged" | "untouched" | "unaltered" => true,
+                "unchanged" | "untouched" | "unaltered" | "untranslated" => true,
                 // "Keep the names in Portuguese".
                 "in" => {
                     let language = words.get(at + 1).map_or("", |word| word.text(text));

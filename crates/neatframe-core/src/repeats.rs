@@ -222,6 +222,10 @@ fn same_manners(
         if earlier == rule.unit {
             continue;
         }
+        // "Do not make up facts" and "do not make up names" are two rules.
+        if *axis == "invention" && !of_one_object(source, words, requirements, (earlier, rule.unit)) {
+            continue;
+        }
         // "Ask for eggs, brood and stores, one thing at a time": said in passing, of one step.
         if words.within(units[earlier].text).len() > PASSING {
             continue;
@@ -237,6 +241,27 @@ fn same_manners(
         }
     }
     found
+}
+
+/// True when two units rule out inventing the same, or anything at all.
+fn of_one_object(
+    source: &Source,
+    words: &Words,
+    requirements: &[Requirement],
+    (one, two): (usize, usize),
+) -> bool {
+    const ANY: [&str; 9] =
+        ["facts", "information", "data", "details", "things", "anything", "it", "up", "content"];
+    let last = |unit: usize| {
+        let rule = requirements.iter().find(|rule| {
+            rule.unit == unit && matches!(rule.demand, Demand::Manner { axis: "invention", .. })
+        })?;
+        words.within(rule.span).last().map(|word| word.lower(source.text()))
+    };
+    let (one, two) = (last(one), last(two));
+    let any =
+        |word: &Option<std::borrow::Cow<'_, str>>| word.as_deref().is_some_and(|word| ANY.contains(&word));
+    one == two || any(&one) && any(&two)
 }
 
 /// Words that only carry a demand of manner.

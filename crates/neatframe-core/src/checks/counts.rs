@@ -18,6 +18,8 @@ const LONG: usize = 20;
 struct Count {
     unit: usize,
     thing: u32,
+    /// "Per sentence", "each picture": what has them.
+    scope: Option<u32>,
     least: Option<u32>,
     most: Option<u32>,
     span: Span,
@@ -33,15 +35,12 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         if sample || words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
             continue;
         }
-        // "Each picture has at least four colours" bounds what another thing has.
-        if words.iter().any(|word| matches!(&*word.lower(text), "each" | "every" | "per")) {
-            continue;
-        }
         let Some(this) = count(text, unit, words) else { continue };
         let rival = seen.iter().find(|that| {
             let over =
                 |low: Option<u32>, high: Option<u32>| low.zip(high).is_some_and(|(low, high)| low > high);
             that.thing == this.thing
+                && that.scope == this.scope
                 && that.unit != unit
                 && (over(this.least, that.most) || over(that.least, this.most))
         });
@@ -67,7 +66,8 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         let value = number(text, words[at])?;
         let noun = words.get(at + 1)?;
         let name = lower(at + 1);
-        let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP) && name.ends_with('s');
+        let plain =
+            !noun.is_punctuation() && !noun.is(vocabulary::STOP) && (name.ends_with('s') || value == 1);
         if !plain || Measure::named(&name).is_some() {
             return None;
         }
@@ -89,7 +89,10 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
             return None;
         };
         let span = words[at].span().cover(noun.span());
-        Some(Count { unit, thing: stem(&name), least, most, span })
+        // "Each picture has at least four colours" bounds what another thing has.
+        let each = (0..words.len()).find(|&at| matches!(&*lower(at), "each" | "every" | "per"));
+        let scope = each.map(|at| stem(&lower(at + 1)));
+        Some(Count { unit, thing: stem(&name), scope, least, most, span })
     })
 }
 

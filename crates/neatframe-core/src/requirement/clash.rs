@@ -77,6 +77,11 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         (Demand::Mention(one), Demand::Omit(two)) | (Demand::Omit(two), Demand::Mention(one)) => {
             one.to_lowercase() == two.to_lowercase()
         }
+        // Words of a sixth grade are none of a scholar.
+        (Demand::ReadingLevel(grade), Demand::Manner { axis: "vocabulary", pole: "advanced" })
+        | (Demand::Manner { axis: "vocabulary", pole: "advanced" }, Demand::ReadingLevel(grade)) => {
+            *grade <= SCHOOL
+        }
         (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
         (Demand::MoneyForm(one), Demand::MoneyForm(two)) => trial::differ(one, two),
         (Demand::Gap { of, value }, Demand::Gap { of: other, value: second }) => {
@@ -127,6 +132,9 @@ fn whole(requirement: &Requirement) -> bool {
 
 /// A limit on things of which there may well be more.
 const FEW: u32 = 10;
+
+/// The grade up to which a text is for a school child.
+const SCHOOL: u32 = 8;
 
 /// Words up to which no sentence is long.
 const SHORT_SENTENCE: u32 = 15;
@@ -229,6 +237,8 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
                 | "what the reader knows"
                 | "capital letters"
                 | "signature"
+                | "indentation"
+                | "naming"
                 | "last line"
                 | "tables"
                 | "names in translation"

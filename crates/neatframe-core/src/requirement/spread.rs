@@ -56,6 +56,11 @@ pub(super) fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static st
         .find(|&at| SHOWS.contains(&&*lower(at)) && matches!(&*lower(at + 1), "every" | "all" | "each"))?;
     let noun_at = (at + 2..at + 5).find(|&at| !matches!(&*lower(at), "the" | "of" | "single" | "your"))?;
     let bans = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    // "Give each idea a title" speaks of the ideas that are asked for.
+    let gives = matches!(&*lower(noun_at + 1), "a" | "an" | "its" | "their" | "one" | "two" | "three");
+    if gives {
+        return None;
+    }
     if matches!(&*lower(noun_at), "thing" | "one") && lower(at + 1) == "every" && !bans {
         return Some((words[at].span().cover(words[noun_at].span()), ANYTHING));
     }

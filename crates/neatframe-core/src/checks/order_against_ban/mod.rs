@@ -88,6 +88,10 @@ struct Order {
     always: bool,
     /// Forbidden with "never", whatever the case.
     absolute: bool,
+    /// Nothing stands behind the verb.
+    bare: bool,
+    /// Kept because a change is forbidden: "never delete files".
+    spared: bool,
     /// `every question`, `anyone`, `always`, with nothing that bounds it.
     universal: bool,
     /// The object is `it`, `one`, `them`: what the sentence spoke of before.
@@ -124,7 +128,7 @@ impl Order {
                 && firm.object == case.object;
         }
         let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
-        if ban.bans_all && !order.universal {
+        if ban.bans_all && (!order.universal || !ban.bounded && !ban.says) {
             return true;
         }
         // "Never hold a parcel", "if the van is full, hold the parcel".
@@ -140,12 +144,25 @@ impl Order {
         if order.conditional || ban.conditional {
             return false;
         }
+        // "Do not speculate", "speculate about what comes next".
+        if ban.bare && !ban.says && (!order.all.is_empty() || order.bare) {
+            return true;
+        }
         let told = |head: &u32| order.object.contains(head) || order.told.contains(head);
         if order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(told) {
             return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
         let holds = |ban: &Order, stems: &[u32]| ban.object.iter().all(|stem| stems.contains(stem));
+        // "Never delete files", "delete files that are older".
+        if order.spared
+            && order.absolute
+            && ban.verb == order.verb
+            && ban.object == order.object
+            && shared > 0
+        {
+            return true;
+        }
         // "Keep the names, the years and the quotation", "cut the quotation".
         if ban.drops && !ban.object.is_empty() && !ban.bounded && !order.bounded && holds(ban, &order.all) {
             return true;
@@ -212,7 +229,19 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             }
             verb_at += 1;
         }
-        let Some(verb) = words.get(verb_at).filter(|word| without || word.is(vocabulary::VERB)) else {
+        // What is forbidden is a verb, known or not, and what opens a sentence may be the same one.
+        let unknown = |word: &Word| {
+            (forbids || verb_at == 0)
+                && !word.is_punctuation()
+                && !word.is_number()
+                && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::CONDITION)
+        };
+        // `DELETE: the fact is wrong` names a label.
+        let verb = words
+            .get(verb_at)
+            .filter(|_| lower(verb_at + 1) != ":")
+            .filter(|word| without || word.is(vocabulary::VERB) || unknown(word));
+        let Some(verb) = verb else {
             at += 1;
             continue;
         };
@@ -244,6 +273,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             matches!(&*lower(verb_at + 1), "information" | "content" | "things" | "yourself" | "points");
         let repeats = lower(verb_at) == "repeat" && general && lower(verb_at + 2) == ".";
         order.bans_all |= order.forbids && repeats;
+        order.bare = clause.iter().all(|word| word.is_punctuation());
         order.conditional = conditional;
         order.always = always;
         order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
@@ -375,7 +405,8 @@ fn order(
     let universal = universal && (asks || !narrows);
     // "Turn dialect into standard language": what it becomes bounds nothing.
     let turned = matches!(spoken, "turn" | "convert") || CHANGES.contains(&spoken);
-    let bounds = |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && *word == "into");
+    let bounds =
+        |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && matches!(&**word, "into" | "to"));
     let bounded = !asks && lower.iter().skip(1).any(bounds);
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
@@ -396,7 +427,7 @@ fn order(
     let says = SAYS.contains(&spoken);
     // To translate or cut a thing is not to keep it; to leave it out is not to say it.
     let changes = CHANGES.contains(&spoken)
-        || matches!(spoken, "turn" | "convert") && lower.iter().any(|word| word == "into");
+        || matches!(spoken, "turn" | "convert") && lower.iter().any(|word| word == "into" || word == "to");
     let leaves_out =
         LEAVES_OUT.contains(&spoken) || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
     // "Leave the second paragraph as it is": it is kept.
@@ -404,6 +435,7 @@ fn order(
         && (lower.windows(3).any(|run| {
             run[0] == "as" && matches!(&*run[1], "it" | "they") && matches!(&*run[2], "is" | "are")
         }) || lower.iter().any(|word| matches!(&**word, "unchanged" | "untouched")));
+    let spared = forbids && changes;
     let forbids = forbids != (changes || leaves_out);
     let verb = stem(match spoken {
         _ if says || leaves_out || !forbids && matches!(spoken, "compare" | "contrast") => "say",
@@ -432,6 +464,7 @@ fn order(
         universal,
         refers,
         bounded,
+        spared,
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         ..Order::default()
