@@ -2,6 +2,7 @@
 
 mod figures;
 mod listed;
+mod manners;
 mod money;
 mod people;
 mod times;
@@ -19,10 +20,6 @@ pub(crate) struct Breach {
     pub(crate) place: Span,
     pub(crate) what: String,
 }
-
-/// Numbers as words; "one" is as often no number.
-const SPELT: [&str; 12] =
-    ["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve", "twenty"];
 
 /// True for requirements that a text can be held against without knowing what it is about.
 pub(crate) fn is_testable(rule: &Requirement) -> bool {
@@ -68,7 +65,6 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         return None;
     }
     let at = |offset: usize, length: usize| Span::within(content, offset, length);
-    let find = |needle: &str| body.find(needle).map(|offset| at(offset, needle.len()));
     match &rule.demand {
         Demand::OneOf(choices) if matches!(rule.subject, Subject::Named(_)) => {
             let Subject::Named(key) = &rule.subject else { return None };
@@ -125,87 +121,13 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let place = whole_word(body, words).map(|offset| at(offset, words.len()))?;
             Some(Breach { place, what: format!("`{}` stands in a sample", &text[place.range()]) })
         }
-        Demand::Manner { axis: "emoji", .. } => {
-            let (offset, sign) = body.char_indices().find(|(_, c)| is_emoji(*c))?;
-            Some(Breach { place: at(offset, sign.len_utf8()), what: format!("`{sign}` stands in a sample") })
-        }
-        Demand::Manner { axis: "questions at a time", .. } if spoken => {
-            let count = questions(body);
-            (count > 1).then(|| Breach {
-                place: content,
-                what: format!("{count} questions in one turn of a sample"),
-            })
-        }
-        Demand::Manner { axis: "closed questions", .. } => {
-            let closed = |sentence: &str| {
-                let first = sentence.trim_start_matches(|c: char| !c.is_alphabetic());
-                let first = first.split_whitespace().next().unwrap_or("").to_lowercase();
-                sentence.trim_end_matches(['*', '_', '"', ' ']).ends_with('?') && CLOSED.contains(&&*first)
-            };
-            let (offset, question) = sentences(body).find(|(_, sentence)| closed(sentence))?;
-            Some(Breach {
-                place: at(offset, question.len()),
-                what: format!("`{}` can be answered with yes or no", question.trim()),
-            })
-        }
-        Demand::Manner { axis: "clock", pole } => {
-            let (offset, time) = times::other_clock(body, pole)?;
-            Some(Breach { place: at(offset, time.len()), what: format!("`{time}` is not on the {pole}") })
-        }
-        Demand::Manner { axis: "numbers", pole: "in words" } => {
-            let (offset, shown) = figures::with_a_currency(body)?;
-            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in words") })
-        }
-        Demand::Manner { axis: "symbols", .. } => {
-            let sign = ['°', '€', '$', '£', '%', '&', '#', '@', '§', '™', '→'];
-            let (offset, shown) = body.char_indices().find(|(_, c)| sign.contains(c))?;
-            Some(Breach {
-                place: at(offset, shown.len_utf8()),
-                what: format!("`{shown}` stands in a sample"),
-            })
-        }
-        Demand::Manner { axis: "phone numbers", .. } => {
-            let (offset, shown) = figures::national(body)?;
-            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` has no country code") })
-        }
-        Demand::Manner { axis: "numbers", .. } => {
-            let (offset, word) = SPELT.iter().find_map(|word| Some((whole_word(body, word)?, word)))?;
-            Some(Breach { place: at(offset, word.len()), what: format!("`{word}` is not in figures") })
-        }
-        Demand::Manner { axis: "units", pole } => {
-            let (offset, shown) = units::other_system(body, pole)?;
-            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not {pole}") })
-        }
-        Demand::Manner { axis: "names of people", .. } => {
-            let (offset, name) = people::named(body)?;
-            Some(Breach { place: at(offset, name.len()), what: format!("`{name}` is named in a sample") })
-        }
+        Demand::Manner { axis, pole } => manners::breach(text, axis, pole, content, spoken),
         // "Include the line "Source: …"": a whole answer without it.
         Demand::Mention(words) => {
             let fixed = words.find(':').map_or(words.as_str(), |colon| &words[..=colon]);
             let sign = words.len() == 1;
             let absent = (!spoken || sign) && !body.to_lowercase().contains(&fixed.to_lowercase());
             absent.then(|| Breach { place: content, what: format!("a sample has no `{fixed}`") })
-        }
-        Demand::Manner { axis: "markup", .. } => {
-            let mark = ["**", "\n# ", "\n## "].into_iter().find_map(find)?;
-            Some(Breach { place: mark, what: "a sample uses Markdown".into() })
-        }
-        Demand::Manner { axis: "layout", .. } => {
-            let bullet = body
-                .lines()
-                .filter(|line| line.trim_start().starts_with(["- ".chars().next().unwrap_or('-'), '•']))
-                .count();
-            (bullet >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
-        }
-        Demand::Manner { axis: "letter case", pole } => {
-            let wrong = |c: char| if *pole == "capitals" { c.is_lowercase() } else { c.is_uppercase() };
-            let single = body.split_whitespace().count() <= 6;
-            let (offset, letter) = body.char_indices().find(|(_, c)| wrong(*c)).filter(|_| single)?;
-            Some(Breach {
-                place: at(offset, letter.len_utf8()),
-                what: format!("`{}` is not in {pole}", body.trim()),
-            })
         }
         Demand::BeginsWith(words) => {
             let bare = |text: &str| text.trim_start_matches(['"', '“', '*', '`', ' ', '\n']).to_lowercase();
@@ -326,39 +248,9 @@ fn long_sentence(text: &str, bound: crate::requirement::Bound) -> Option<(usize,
     })
 }
 
-/// Verbs that open a question for yes or no.
-const CLOSED: [&str; 16] = [
-    "do", "does", "did", "are", "is", "was", "were", "can", "could", "have", "has", "had", "will", "would",
-    "should", "may",
-];
-
-/// How many questions a turn asks; "what is …, and how is …?" asks two.
-fn questions(text: &str) -> usize {
-    const ASKS: [&str; 13] =
-        ["what", "how", "which", "when", "where", "who", "why", "do", "is", "are", "can", "could", "would"];
-    let lower = text.to_lowercase();
-    let marks = lower.matches('?').count();
-    let joined = sentences(&lower)
-        .filter(|(_, sentence)| sentence.trim_end_matches(['"', '”']).ends_with('?'))
-        .flat_map(|(_, sentence)| {
-            sentence
-                .match_indices(", and ")
-                .map(|(at, sign)| sentence[at + sign.len()..].to_string())
-                .collect::<Vec<_>>()
-        })
-        .filter(|rest| ASKS.iter().any(|ask| rest.split_whitespace().next() == Some(ask)))
-        .count();
-    marks + joined
-}
-
 /// True when a text quotes what a reply may say, or is one.
 pub(crate) fn quoted_reply(text: &str) -> bool {
     text.contains(['"', '“', '”']) || text.ends_with('?')
-}
-
-fn is_emoji(c: char) -> bool {
-    matches!(u32::from(c), 0x1F300..=0x1FAFF | 0x2600..=0x26FF | 0x2764 | 0x1F1E6..=0x1F1FF)
-        && !matches!(c, '☐' | '☑' | '☒' | '★' | '☆')
 }
 
 /// The place of a word or phrase that stands for itself, not within another word. All-capital words match only as such.

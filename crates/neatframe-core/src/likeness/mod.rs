@@ -1,8 +1,13 @@
 //! What a demand comes down to, so that two can be compared whatever their words.
 
+mod kept;
+mod stem;
+
 use crate::lexicon::vocabulary;
 use crate::words::Word;
-use std::borrow::Cow;
+use kept::{PRESERVING, narrow_place, preserves};
+use stem::hash;
+pub(crate) use stem::stem;
 
 /// The gist of a unit: the stems of its meaningful words, its numbers, and whether it forbids.
 #[derive(Clone, Debug, Default)]
@@ -46,114 +51,6 @@ const FRAMING: &[&str] = &[
 const OUTPUTS: &[&str] = &[
     "article", "copy", "email", "essay", "feedback", "letter", "mail", "message", "newsletter", "note",
     "notice", "page", "post", "report", "summary",
-];
-
-/// Words that demand the same as others, with the number of their group. Sorted.
-const SAME: &[(&str, u8)] = &[
-    ("affordable", 5),
-    ("amount", 0),
-    ("amounts", 0),
-    ("apologise", 26),
-    ("apologize", 26),
-    ("apology", 26),
-    ("brief", 1),
-    ("budget", 13),
-    ("bullet", 12),
-    ("bullets", 12),
-    ("businesslike", 11),
-    ("cheap", 5),
-    ("client", 4),
-    ("clients", 4),
-    ("clip", 21),
-    ("clips", 21),
-    ("commit", 16),
-    ("committed", 16),
-    ("committing", 16),
-    ("concise", 1),
-    ("correct", 14),
-    ("courteous", 2),
-    ("customer", 4),
-    ("customers", 4),
-    ("disclose", 25),
-    ("drug", 22),
-    ("e-mail", 7),
-    ("easy", 6),
-    ("email", 7),
-    ("fabricate", 8),
-    ("figure", 3),
-    ("figures", 3),
-    ("film", 21),
-    ("films", 21),
-    ("fri", 20),
-    ("friday", 20),
-    ("friendly", 2),
-    ("guarantee", 16),
-    ("hallucinate", 8),
-    ("heading", 10),
-    ("headline", 10),
-    ("image", 9),
-    ("images", 9),
-    ("inexpensive", 5),
-    ("invent", 8),
-    ("kind", 2),
-    ("low-cost", 5),
-    ("mail", 7),
-    ("medication", 22),
-    ("medicine", 22),
-    ("medicines", 22),
-    ("mention", 15),
-    ("mentioned", 15),
-    ("mon", 17),
-    ("monday", 17),
-    ("money", 0),
-    ("name", 15),
-    ("named", 15),
-    ("names", 15),
-    ("nice", 2),
-    ("number", 3),
-    ("numbers", 3),
-    ("people", 23),
-    ("person", 23),
-    ("persons", 23),
-    ("photo", 9),
-    ("photos", 9),
-    ("picture", 9),
-    ("pictures", 9),
-    ("plain", 6),
-    ("polite", 2),
-    ("price", 0),
-    ("prices", 0),
-    ("professional", 11),
-    ("promise", 16),
-    ("promised", 16),
-    ("promises", 16),
-    ("promising", 16),
-    ("quotation", 27),
-    ("quotations", 27),
-    ("quote", 27),
-    ("quotes", 27),
-    ("reveal", 25),
-    ("right", 14),
-    ("short", 1),
-    ("simple", 6),
-    ("sorry", 26),
-    ("spend", 13),
-    ("spoil", 25),
-    ("state", 15),
-    ("stated", 15),
-    ("succinct", 1),
-    ("sum", 0),
-    ("sums", 0),
-    ("terse", 1),
-    ("thu", 19),
-    ("thurs", 19),
-    ("thursday", 19),
-    ("title", 10),
-    ("tue", 18),
-    ("tues", 18),
-    ("tuesday", 18),
-    ("video", 21),
-    ("videos", 21),
 ];
 
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
@@ -265,59 +162,6 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist
 }
 
-/// Words with which a thing is said to be left as it is, besides its name.
-const PRESERVING: [&str; 24] = [
-    "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
-    "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
-    "remain", "remains", "stay", "stays",
-];
-
-/// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
-fn preserves(text: &str, words: &[Word]) -> bool {
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    if words.len() > LONG_WISH || words.iter().any(|word| word.is(vocabulary::CONDITION)) {
-        return false;
-    }
-    (0..words.len()).any(|at| match &*lower(at) {
-        "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
-            .any(|at| match &*lower(at) {
-                "unchanged" | "untouched" | "unaltered" | "untranslated" => true,
-                // "Keep the names in Portuguese".
-                "in" => {
-                    let language = words.get(at + 1).map_or("", |word| word.text(text));
-                    language.ends_with("ese") || language.ends_with("sh") || language.ends_with("an")
-                }
-                "as" => {
-                    matches!(&*lower(at + 1), "is" | "they" | "it")
-                        && matches!(&*lower(at + 2), "is" | "are" | "." | "")
-                }
-                _ => false,
-            }),
-        "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated" => {
-            at > 0
-                && at <= 6
-                && words[..at].iter().any(|word| word.is(vocabulary::NEGATION))
-                && words[at + 1..].iter().all(|word| !matches!(&*word.lower(text), "to" | "into" | "without"))
-        }
-        _ => false,
-    })
-}
-
-/// Where "in the title", "in your reply" begins, at the end of a sentence; the length where nothing of the kind stands there.
-fn narrow_place(text: &str, words: &[Word]) -> usize {
-    let end = words.iter().rposition(|word| !word.is_punctuation()).map_or(0, |at| at + 1);
-    let tail = end.saturating_sub(3);
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let led = matches!(&*lower(tail), "in" | "within")
-        && matches!(&*lower(tail + 1), "the" | "your" | "each" | "every" | "any");
-    // "Fares that are not in the table" names fares.
-    let told = tail > 0 && words[tail - 1].is(vocabulary::NEGATION | vocabulary::FINITE);
-    if led && tail >= 3 && !told { tail } else { words.len() }
-}
-
-/// Words from which a sentence says more than what is kept.
-const LONG_WISH: usize = 18;
-
 /// Verbs that forbid their object.
 const LEAVES_OUT: [&str; 8] =
     ["skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped"];
@@ -384,37 +228,6 @@ impl Gist {
     }
 }
 
-/// A light stemmer: folds plural and verb endings, and words of one meaning.
-pub(crate) fn stem(word: &str) -> u32 {
-    if let Ok(at) = SAME.binary_search_by(|(known, _)| (*known).cmp(word)) {
-        return hash(&[SAME[at].1]);
-    }
-    let single = word.strip_suffix('s').filter(|single| single.len() > 3);
-    if let Some(at) = single.and_then(|one| SAME.binary_search_by(|(known, _)| (*known).cmp(one)).ok()) {
-        return hash(&[SAME[at].1]);
-    }
-    let base = word.strip_suffix("'s").unwrap_or(word);
-    let cut = |suffix: &str, least: usize| base.strip_suffix(suffix).filter(|rest| rest.len() >= least);
-    let base = cut("ations", 4)
-        .or_else(|| cut("ation", 4))
-        .or_else(|| cut("ingly", 3))
-        .or_else(|| cut("ing", 3))
-        .or_else(|| cut("ies", 2))
-        .or_else(|| cut("ely", 3))
-        .or_else(|| cut("es", 4))
-        .or_else(|| cut("ed", 3))
-        .or_else(|| cut("ly", 3))
-        .or_else(|| if base.ends_with("ss") { None } else { cut("s", 3) })
-        .unwrap_or(base);
-    let base = base.trim_end_matches(['e', 'y']);
-    hash(base.as_bytes())
-}
-
-/// FNV-1a, 32 bits (Fowler, Noll, Vo).
-fn hash(bytes: &[u8]) -> u32 {
-    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
-}
-
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -449,13 +262,6 @@ mod tests {
 
     #[test]
     fn lists_are_sorted() {
-        assert!(FRAMING.is_sorted() && OUTPUTS.is_sorted() && SAME.is_sorted());
-    }
-
-    #[test]
-    fn stems_fold_endings() {
-        assert_eq!(stem("prices"), stem("price"));
-        assert_eq!(stem("concise"), stem("brief"));
-        assert_ne!(stem("ferry"), stem("fern"));
+        assert!(FRAMING.is_sorted() && OUTPUTS.is_sorted());
     }
 }

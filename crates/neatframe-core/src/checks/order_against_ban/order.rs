@@ -1,0 +1,237 @@
+//! An order or a prohibition: a verb with its object, and when two of them clash.
+
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// A verb with its object, ordered or forbidden.
+#[derive(Clone, Default)]
+pub(super) struct Order {
+    pub(super) unit: usize,
+    pub(super) verb: u32,
+    pub(super) forbids: bool,
+    /// Stems of the object.
+    pub(super) object: Vec<u32>,
+    /// Ordered with "always".
+    pub(super) always: bool,
+    /// Forbidden with "never", whatever the case.
+    pub(super) absolute: bool,
+    /// Nothing stands behind the verb.
+    pub(super) bare: bool,
+    /// Kept because a change is forbidden: "never delete files".
+    pub(super) spared: bool,
+    /// `every question`, `anyone`, `always`, with nothing that bounds it.
+    pub(super) universal: bool,
+    /// The object is `it`, `one`, `them`: what the sentence spoke of before.
+    pub(super) refers: bool,
+    /// A verb of saying: to name, tell or mention a thing is to say it.
+    pub(super) says: bool,
+    /// The ban ends in "anything".
+    pub(super) bans_all: bool,
+    /// A condition or an exception stands in the sentence.
+    pub(super) conditional: bool,
+    /// The sentence bounds the object: `questions that are not about an order`.
+    pub(super) bounded: bool,
+    /// A thing to put in or to leave out: "add three hashtags", "no hashtags".
+    pub(super) uses: bool,
+    /// Forbidden by being cut: "cut the quotation".
+    pub(super) drops: bool,
+    /// Every stem of the clause.
+    pub(super) all: Vec<u32>,
+    /// What a guest is told: the stems behind "that", "how" or "about".
+    pub(super) told: Vec<u32>,
+}
+
+impl Order {
+    pub(super) fn clashes(&self, other: &Order) -> bool {
+        if self.forbids == other.forbids {
+            // "If one differs, write a new caption", "always write a new caption".
+            let (case, firm) = if self.conditional { (self, other) } else { (other, self) };
+            return !self.forbids
+                && case.conditional
+                && !firm.conditional
+                && firm.always
+                && !firm.bounded
+                && !firm.object.is_empty()
+                && firm.object == case.object;
+        }
+        let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
+        if ban.bans_all && (!order.universal || !ban.bounded && !ban.says) {
+            return true;
+        }
+        // "Never hold a parcel", "if the van is full, hold the parcel".
+        let knows_no_case = ban.absolute
+            && !ban.bounded
+            && !ban.conditional
+            && !ban.object.is_empty()
+            && (order.object.starts_with(&ban.object)
+                || ban.says && order.says && ban.object.first() == order.object.first());
+        if order.conditional && knows_no_case && !order.uses {
+            return true;
+        }
+        if order.conditional || ban.conditional {
+            return false;
+        }
+        // "Do not speculate", "speculate about what comes next".
+        if ban.bare && !ban.says && (!order.all.is_empty() || order.bare) {
+            return true;
+        }
+        let told = |head: &u32| order.object.contains(head) || order.told.contains(head);
+        if order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(told) {
+            return true;
+        }
+        let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
+        let holds = |ban: &Order, stems: &[u32]| ban.object.iter().all(|stem| stems.contains(stem));
+        // "Never delete files", "delete files that are older".
+        if order.spared
+            && order.absolute
+            && ban.verb == order.verb
+            && ban.object == order.object
+            && shared > 0
+        {
+            return true;
+        }
+        // "Keep the names, the years and the quotation", "cut the quotation".
+        if ban.drops && !ban.object.is_empty() && !ban.bounded && !order.bounded && holds(ban, &order.all) {
+            return true;
+        }
+        if shared == 0 {
+            return false;
+        }
+        if order.uses || ban.uses {
+            // "No version numbers", "the number of the version".
+            let named = holds(ban, &order.object) || ban.object.len() >= 2 && holds(ban, &order.all);
+            return order.uses && ban.uses && !ban.bounded && named;
+        }
+        // "Do not explain the code", "explain each step of the code".
+        let within = order.universal && !ban.bounded && !ban.refers && holds(ban, &order.all);
+        let named = ban.object.len() >= 2 && !ban.bounded && !order.bounded && holds(ban, &order.object);
+        // All that is forbidden is ordered, or everything of its kind is.
+        let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
+        let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
+        let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
+        same || all
+            || named
+            || within
+            || none
+            || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
+    }
+}
+
+/// Verbs for what happens to a thing that is not kept.
+const CHANGES: [&str; 14] = [
+    "edit", "improve", "shorten", "revise", "rework", "translate", "change", "alter", "replace", "delete",
+    "rename", "rewrite", "rephrase", "reword",
+];
+/// Verbs for what is not said.
+const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
+
+/// Verbs of saying.
+const SAYS: [&str; 14] = [
+    "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state", "explain", "list",
+    "describe", "report", "show",
+];
+
+pub(super) fn order(
+    text: &str,
+    unit: usize,
+    words: &[Word],
+    (verb, spoken): (Word, &str),
+    clause: &[Word],
+    (forbids, always): (bool, bool),
+) -> Order {
+    let lower: Vec<Cow<str>> = clause.iter().map(|word| word.lower(text)).collect();
+    let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
+    let bound = [
+        "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
+        "as", "other", "than", "beyond", "besides", "into",
+    ];
+    let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
+    // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
+    let manner = |word: &str| word == "in" && CHANGES.contains(&spoken);
+    let narrows = lower.iter().skip(1).any(|word| {
+        bound.contains(&&**word)
+            && word != "of"
+            && !manner(word)
+            && !(word == "into" && CHANGES.contains(&spoken))
+    });
+    let asks =
+        lower.iter().take(8).any(|word| matches!(&**word, "anyone" | "anybody" | "everyone" | "everybody"));
+    let universal = universal && (asks || !narrows);
+    // "Turn dialect into standard language": what it becomes bounds nothing.
+    let turned = matches!(spoken, "turn" | "convert") || CHANGES.contains(&spoken);
+    let bounds =
+        |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && matches!(&**word, "into" | "to"));
+    let bounded = !asks && lower.iter().skip(1).any(bounds);
+    let meaning = |word: &&Word| {
+        !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+    };
+    let head = clause.iter().take_while(|word| {
+        let lower = word.lower(text);
+        !bound.contains(&&*lower) && lower != ","
+    });
+    let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.lower(text))).collect();
+    let refers = object.is_empty()
+        && lower.first().is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&&**word));
+    if refers {
+        // "Refunds are for supervisors only, so never give one."
+        let before = words.iter().take_while(|word| word.start < verb.start).filter(meaning);
+        let things = before.filter(|word| !word.is(vocabulary::VERB));
+        object.extend(things.map(|word| stem(&word.lower(text))));
+    }
+    let says = SAYS.contains(&spoken);
+    // To translate or cut a thing is not to keep it; to leave it out is not to say it.
+    let changes = CHANGES.contains(&spoken)
+        || matches!(spoken, "turn" | "convert") && lower.iter().any(|word| word == "into" || word == "to");
+    let leaves_out =
+        LEAVES_OUT.contains(&spoken) || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
+    // "Leave the second paragraph as it is": it is kept.
+    let kept = spoken == "leave"
+        && (lower.windows(3).any(|run| {
+            run[0] == "as" && matches!(&*run[1], "it" | "they") && matches!(&*run[2], "is" | "are")
+        }) || lower.iter().any(|word| matches!(&**word, "unchanged" | "untouched")));
+    let spared = forbids && changes;
+    let forbids = forbids != (changes || leaves_out);
+    let verb = stem(match spoken {
+        _ if says || leaves_out || !forbids && matches!(spoken, "compare" | "contrast") => "say",
+        "preserve" | "retain" => "keep",
+        _ if kept => "keep",
+        _ if changes => "keep",
+        verb => verb,
+    });
+    // To compare with others is to speak of them.
+    let compares = !forbids && matches!(spoken, "compare" | "contrast");
+    if compares {
+        object = clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect();
+    }
+    // "Keep each label under 45 words" bounds a label and preserves none.
+    let bounds = ["under", "below", "within", "between", "to", "at", "short", "brief"];
+    if spoken == "keep" && lower.iter().skip(1).any(|word| bounds.contains(&&**word)) {
+        object.clear();
+    }
+    let says = says || leaves_out || compares;
+    Order {
+        unit,
+        verb,
+        says,
+        forbids,
+        object,
+        universal,
+        refers,
+        bounded,
+        spared,
+        all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
+        told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
+        ..Order::default()
+    }
+}
+
+/// The subject of what is told: "tell the guest that the lift is out of order".
+fn told<'a>(text: &str, clause: &'a [Word]) -> &'a [Word] {
+    const LEADS: [&str; 5] = ["that", "how", "why", "about", "whether"];
+    let Some(at) = clause.iter().position(|word| LEADS.contains(&&*word.lower(text))) else { return &[] };
+    let subject = &clause[at + 1..];
+    let end = subject.iter().position(|word| word.is_punctuation() || word.is(vocabulary::FINITE));
+    &subject[..end.unwrap_or(subject.len()).min(5)]
+}
