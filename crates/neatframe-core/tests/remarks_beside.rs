@@ -152,3 +152,10 @@ mod cited {
         a_way_out: "Answer from the passages.\nAfter each sentence give the id of the passage.\nIf they are silent, write \"Not in the log book\".\n\n# Examples\nQuestion: May I board?\nAnswer: When the bell has rung [H-07].\nQuestion: Who built the pier?\nAnswer: Not in the log book" => [];
     }
 }
+
+mod pinned {
+    remarks! { Vague:
+        short_where_the_limit_stands: "Group the slips.\n- For each topic write a summary, the summary must be max 2 sentences\n- Name the pier\n- Summaries should be short" => [];
+        short_where_another_thing_is_bounded: "Group the slips.\n- The title must be max 8 words\n- Name the pier\n- Summaries should be short" => ["unmeasured-wording"];
+    }
+}

@@ -2,6 +2,7 @@
 
 use super::{Label, Reading};
 use crate::component::{Component, Facet};
+use crate::lexicon::vocabulary;
 use crate::units::UnitKind;
 use crate::words::Word;
 
@@ -21,7 +22,12 @@ const ASKS: f32 = 0.6;
 
 /// Takes the lines behind such a label for what comes in, up to a paragraph that plainly asks for something.
 pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label]) {
-    let Some(lead) = (1..reading.units.len()).rev().find(|&unit| leads(reading, unit)) else { return };
+    let Some(lead) = (1..reading.units.len()).rev().find(|&unit| leads(reading, unit)) else {
+        if let Some(from) = handed_over(reading).filter(|_| reading.slots.is_empty()) {
+            labels[from..].iter_mut().for_each(take_in);
+        }
+        return;
+    };
     let text = reading.source.text();
     let asks = |label: &Label| {
         let own = label
@@ -51,12 +57,54 @@ pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label]) {
         if reading.units[lead + 1 + at].kind == UnitKind::Mark {
             continue;
         }
-        label.component = Some(Component::Context);
-        label.also.clear();
-        label.shares = [0.0; 6];
-        label.shares[Component::Context.index()] = 1.0;
-        label.facet = Some(Facet::InputSlot);
+        take_in(label);
     }
+}
+
+/// The label of what comes in.
+fn take_in(label: &mut Label) {
+    label.component = Some(Component::Context);
+    label.also.clear();
+    label.shares = [0.0; 6];
+    label.shares[Component::Context.index()] = 1.0;
+    label.facet = Some(Facet::InputSlot);
+}
+
+/// "Translate this into Danish", and a last paragraph that asks for nothing: what is handed over. Gives its first unit.
+fn handed_over(reading: &Reading<'_>) -> Option<usize> {
+    const DONE: [&str; 14] = [
+        "translate", "summarise", "summarize", "rewrite", "proofread", "shorten", "correct", "improve",
+        "edit", "rephrase", "simplify", "paraphrase", "polish", "check",
+    ];
+    let text = reading.source.text();
+    let units = reading.units;
+    let asked = |unit: usize| {
+        let words = reading.words.within(units[unit].text);
+        let first = words.first().map(|word| word.lower(text));
+        first.is_some_and(|first| DONE.contains(&&*first))
+            && words.get(1).is_some_and(|word| matches!(&*word.lower(text), "this" | "these" | "the"))
+            && words
+                .iter()
+                .take(5)
+                .any(|word| matches!(&*word.lower(text), "this" | "these" | "following" | "below"))
+    };
+    let gap =
+        |unit: usize| text[units[unit - 1].text.end()..units[unit].text.start()].matches('\n').count() > 1;
+    let from = (1..units.len()).rev().find(|&unit| gap(unit))?;
+    let plain = |unit: usize| {
+        let words = reading.words.within(units[unit].text);
+        let orders = words.first().is_none_or(|word| {
+            word.is(vocabulary::VERB
+                | vocabulary::NEGATION
+                | vocabulary::PERSON
+                | vocabulary::COURTESY
+                | vocabulary::CONDITION)
+        });
+        let addressed = words.iter().any(|word| matches!(&*word.lower(text), "must" | "should" | "please"));
+        units[unit].kind == UnitKind::Sentence && !orders && !addressed
+    };
+    let all = (from..units.len()).all(plain);
+    (from <= FAR && (0..from).any(asked) && all).then_some(from)
 }
 
 /// "flyer:" on a line of its own, where an earlier sentence speaks of "my flyer" or "the text of my flyer".
@@ -115,6 +163,16 @@ mod tests {
         );
         let context = labels.iter().filter(|label| **label == Some(Context)).count();
         assert!(context >= 2 && !labels.contains(&Some(Component::Examples)), "{labels:?}");
+    }
+
+    #[test]
+    fn a_last_paragraph_that_asks_for_nothing_is_handed_over() {
+        let labels = read(
+            "Translate this into Danish for our site, keep it formal.\n\nThe Merle keeps your boat dry. From 39 crowns.\n",
+        );
+        assert_eq!(labels[labels.len() - 2..], [Some(Context), Some(Context)]);
+        let labels = read("Translate this into Danish for our site.\n\nKeep it formal. Use short words.\n");
+        assert_ne!(labels.last(), Some(&Some(Context)), "rules are no material");
     }
 
     #[test]

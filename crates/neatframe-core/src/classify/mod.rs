@@ -26,7 +26,7 @@ use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
     is_closing, is_courtesy, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    names_the_persona, takes_samples_in,
+    names_the_persona, orders_a_form, takes_samples_in,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -204,7 +204,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             towards(Component::Context, &mut shares);
             label.facet = Some(Facet::InputSlot);
             label.facets.insert(Facet::InputSlot);
-        } else if is_ellipsis(reading, unit) && sampled.is_none() || is_of_an_empty_table(reading, unit) {
+        } else if is_ellipsis(reading, unit) && sampled.is_none()
+            || is_of_an_empty_table(reading, unit)
+            || orders_a_form(reading, unit)
+        {
             towards(Component::OutputFormat, &mut shares);
         } else if announces_a_sample(reading, index) || is_listed_as_a_sample(reading, unit) {
             towards(Component::Examples, &mut shares);

@@ -67,6 +67,26 @@ fn goes_on_counting(reading: &Reading<'_>, unit: &Unit) -> bool {
 /// How far below its title a labelled line may stand as a part of a sample.
 const SAMPLE_LINES: usize = 4;
 
+/// "Return JSON.", "Answer in a table.": a short order that names a form and nothing besides.
+pub(super) fn orders_a_form(reading: &Reading<'_>, unit: &Unit) -> bool {
+    const GIVES: [&str; 9] =
+        ["return", "output", "respond", "reply", "answer", "print", "produce", "deliver", "give"];
+    const FORMS: [&str; 11] =
+        ["json", "csv", "yaml", "xml", "html", "markdown", "table", "list", "array", "object", "bullets"];
+    const AROUND: [&str; 10] = ["in", "as", "a", "an", "the", "only", "valid", "with", "single", "just"];
+    let text = reading.source.text();
+    let words: Vec<Cow<'_, str>> = reading
+        .words
+        .within(unit.text)
+        .iter()
+        .filter(|word| !word.is_punctuation())
+        .map(|word| word.lower(text))
+        .collect();
+    let forms = words.iter().filter(|word| FORMS.contains(&&***word)).count();
+    let known = |word: &Cow<'_, str>| FORMS.contains(&&**word) || AROUND.contains(&&**word);
+    words.len() >= 2 && GIVES.contains(&&*words[0]) && forms >= 1 && words[1..].iter().all(known)
+}
+
 /// A line of nothing but signs, `]` or `}},`: it closes what stands before it.
 pub(super) fn is_closing(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.slice(unit.text).trim();

@@ -26,6 +26,7 @@ pub(crate) fn read(source: &Source, words: &Words) -> Outline {
         bracketed: 0,
         titles: 0,
         named: 0,
+        spaced: 0,
     };
     let mut faults = Vec::new();
     if source.messages().is_empty() {
@@ -80,6 +81,8 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     (builder.lines, builder.fences) = (lines, fences);
     let named = (0..builder.lines.len()).filter(|&index| builder.is_named_part(index));
     builder.named = named.take(super::titles::NAMED).count();
+    let spaced = (0..builder.lines.len()).filter(|&index| builder.is_spaced_title(index));
+    builder.spaced = spaced.take(super::titles::NAMED).count();
     builder.titles = (0..builder.lines.len()).filter(|&index| builder.is_plain_title(index)).take(2).count();
     builder.run(&tags, &found);
     faults.extend(found);
@@ -134,6 +137,8 @@ pub(super) struct Builder<'a> {
     pub(super) bracketed: usize,
     /// Whether two lines or more are short names that stand over a part.
     pub(super) titles: usize,
+    /// How many known titles stand between blank lines, at most as many as it takes to believe them.
+    pub(super) spaced: usize,
     /// How many known titles stand over parts in small letters, at most as many as it takes to believe them.
     pub(super) named: usize,
 }

@@ -28,7 +28,8 @@ impl Builder<'_> {
         let body = &self.text[core.range()];
         // Where plain titles mark the parts, one over small letters is no longer alone.
         let parted = self.named >= NAMED || self.named > 0 && self.titles >= 2;
-        let named = parted && self.is_named_part(index);
+        let spaced = self.spaced >= NAMED && self.is_spaced_title(index);
+        let named = parted && self.is_named_part(index) || spaced;
         if named
             || line::is_capitals(body) && !self.is_under_a_sample_title(index) && !self.answers(index)
             || self.stands_as_title(index, body)
@@ -111,6 +112,19 @@ impl Builder<'_> {
         body.split_whitespace().count() <= 4
             && is_name(body)
             && (next.starts_with(char::is_lowercase) || self.is_item(index + 1))
+            && self.fences[index] == Fenced::Outside
+            && self.is_known(index)
+    }
+
+    /// "Scale", "Steps": a known title between blank lines. Three of them are how the author marks parts.
+    pub(super) fn is_spaced_title(&self, index: usize) -> bool {
+        let body = self.body(index);
+        let before = if index == 0 { "" } else { self.body(index - 1) };
+        body.split_whitespace().count() <= 4
+            && is_name(body)
+            && before.is_empty()
+            && self.body(index + 1).is_empty()
+            && !self.body(index + 2).is_empty()
             && self.fences[index] == Fenced::Outside
             && self.is_known(index)
     }

@@ -135,3 +135,50 @@ fn it_is_important_that_leans_on_nothing() {
     let out = reframed(text).text;
     assert!(out.contains("- Leave out anything about paint; we do that ourselves.\n- It is really"), "{out}");
 }
+
+#[test]
+fn wishes_of_all_kinds_become_orders() {
+    let lead = "Write the notice for guests of the ferry line who wait on the quay.\n";
+    for (wish, order) in [
+        ("Perhaps you might want to point out the last boat.", "Point out the last boat."),
+        ("Feel free to mention the fare.", "Mention the fare."),
+        ("You could also maybe suggest a better pier.", "Suggest a better pier."),
+        ("Maybe it would be an idea to say which pier is near.", "Say which pier is near."),
+        (
+            "It would be much appreciated if the notice could be kept on one page.",
+            "The notice must be kept on one page.",
+        ),
+        ("It is absolutely essential that you always name the pier.", "Always name the pier."),
+        ("Name the pier, also please make sure to kindly add the hour.", "Name the pier, also add the hour."),
+    ] {
+        let out = reframed(&format!("{lead}{wish}\nUse plain words.\n")).text;
+        assert!(out.contains(order), "{wish}: {out}");
+    }
+}
+
+#[test]
+fn plain_titles_between_blank_lines_stay_over_their_parts() {
+    let text = "You grade reports that deckhands have written.\n\nScale\n\n0: the log is wrong.\n1: the log is right.\n\n\
+                Steps\n\n1. Read the report.\n2. Give the points.\n\nLimits\n\nDo not take off points for spelling.\n\n\
+                Material\n\n<report>\n{{report}}\n</report>\n\nResult\n\nA table with the columns Line and Points.\n";
+    assert_eq!(reframed(text).text, text);
+}
+
+#[test]
+fn one_labelled_line_and_a_sample_are_no_form() {
+    let out = reframed(
+        "PROJECT: winter talks\nWe are a ferry line with 40 talks a season.\nCome up with ten ideas for talks on board.\n\
+         Nothing that needs a screen.\nLike this: 1. Tie a bowline. You leave with a knot that holds.\n",
+    );
+    let task = out.text.find("# Task").expect("a task of its own");
+    assert!(task < out.text.find("Come up with").unwrap_or(0), "{}", out.text);
+}
+
+#[test]
+fn a_clash_of_cases_is_asked_by_what_is_done() {
+    let out = reframed(
+        "Report on five piers for the harbour board.\nIf a figure cannot be found in the log, write \"no figure\".\nName the \
+         pier.\nWhere no figure is to be found in the log of the pier, make a sensible estimate.\n",
+    );
+    assert!(out.text.contains("or \"make a sensible estimate\"?}}"), "{}", out.text);
+}

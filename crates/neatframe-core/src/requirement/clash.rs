@@ -237,6 +237,7 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
                 | "what the reader knows"
                 | "capital letters"
                 | "signature"
+                | "text of quotations"
                 | "indentation"
                 | "naming"
                 | "last line"

@@ -4,7 +4,7 @@ use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::{Hit, VAGUE, VagueKind, vocabulary};
 use crate::outline::PieceKind;
-use crate::requirement::{Demand, Measure};
+use crate::requirement::{Demand, Measure, Subject, singular};
 use crate::words::Word;
 
 /// True when something near says what the term means here.
@@ -60,7 +60,9 @@ pub(super) fn is_pinned(
         {
             true
         }
-        VagueKind::Length => number || conditional || length_stated || explained,
+        VagueKind::Length => {
+            number || conditional || length_stated || explained || bounded_elsewhere(case, words, hit)
+        }
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => {
@@ -94,6 +96,24 @@ fn measured(words: &[Word]) -> bool {
 
 /// How many requirements are looked at for the count of a thing.
 const RULES: usize = 200;
+
+/// "Summaries should be short", where a summary has at most two sentences.
+fn bounded_elsewhere(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
+    let text = case.source.text();
+    let short = words[hit.first..=hit.last]
+        .iter()
+        .any(|word| matches!(&*word.lower(text), "short" | "brief" | "concise" | "compact" | "succinct"));
+    if !short {
+        return false;
+    }
+    let bounds = |thing: &str| words.iter().any(|word| singular(&word.lower(text)) == thing);
+    case.requirements.iter().take(RULES).any(|rule| match (&rule.subject, &rule.demand) {
+        (Subject::Named(thing) | Subject::Each(thing), Demand::Amount { measure, .. }) => {
+            !matches!(measure, Measure::Items(_)) && bounds(thing)
+        }
+        _ => false,
+    })
+}
 
 /// "Come up with some names. Give ten names.": the count of the things stands in another rule.
 fn counted_elsewhere(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
