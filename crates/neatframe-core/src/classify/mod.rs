@@ -26,7 +26,7 @@ use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
 use shape::{
     OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
     is_closing, is_courtesy, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    names_the_persona, orders_a_form, takes_samples_in,
+    names_the_persona, of_the_bot, orders_a_form, takes_samples_in,
 };
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -186,6 +186,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             && is_call(reading.source.slice(unit.text));
         if names_the_persona(reading, index) {
             towards(Component::Role, &mut shares);
+        } else if let Some(of) = of_the_bot(reading, index) {
+            towards(of, &mut shares);
         } else if let Some(closed) = last.filter(|_| is_closing(reading, unit)) {
             towards(closed, &mut shares);
         } else if is_made_of_holes(reading, unit) && sampled.is_none() {

@@ -67,6 +67,45 @@ fn goes_on_counting(reading: &Reading<'_>, unit: &Unit) -> bool {
 /// How far below its title a labelled line may stand as a part of a sample.
 const SAMPLE_LINES: usize = 4;
 
+/// A chatbot that the prompt speaks of and not to: "It should answer questions about breakfast" is what is to be done, "Its name is
+/// Otto" who does it.
+pub(super) fn of_the_bot(reading: &Reading<'_>, index: usize) -> Option<Component> {
+    const BOTS: [&str; 7] = ["chatbot", "bot", "assistant", "agent", "gpt", "voicebot", "helper"];
+    const DOES: [&str; 16] = [
+        "answer", "help", "handle", "book", "explain", "guide", "collect", "take", "find", "search",
+        "summarise", "summarize", "translate", "advise", "recommend", "teach",
+    ];
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let builds = |unit: &Unit| {
+        let words = reading.words.within(unit.text);
+        let built = words.iter().take(5).any(|word| {
+            matches!(&*word.lower(text), "building" | "making" | "creating" | "developing" | "designing")
+        });
+        built && words.iter().take(9).any(|word| BOTS.contains(&&*word.lower(text)))
+    };
+    let spoken_of = || reading.units[index.saturating_sub(BACK)..index].iter().any(builds);
+    if builds(&reading.units[index]) && matches!(&*lower(0), "i" | "i'm" | "we" | "we're") {
+        return Some(Component::Role);
+    }
+    let subject = match &*lower(0) {
+        "it" | "he" | "she" => 1,
+        "the" if BOTS.contains(&&*lower(1)) => 2,
+        "its" | "his" | "her" if lower(1) == "name" && lower(2) == "is" => {
+            return spoken_of().then_some(Component::Role);
+        }
+        _ => return None,
+    };
+    let modal = matches!(&*lower(subject), "should" | "must" | "will" | "can" | "shall");
+    let object = !matches!(&*lower(subject + 2), "in" | "with" | "as" | "like" | "," | "." | "within" | "");
+    let does = modal && object && DOES.contains(&&*lower(subject + 1));
+    (does && spoken_of()).then_some(Component::Task)
+}
+
+/// How many units back the bot is looked for.
+const BACK: usize = 8;
+
 /// "Return JSON.", "Answer in a table.": a short order that names a form and nothing besides.
 pub(super) fn orders_a_form(reading: &Reading<'_>, unit: &Unit) -> bool {
     const GIVES: [&str; 9] =

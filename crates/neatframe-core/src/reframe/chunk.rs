@@ -64,7 +64,14 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         };
         let slots = review.slots();
         let next = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
-        let holds = slots.get(next).is_some_and(|slot| chunk.span.contains(slot.span))
+        // A password in a fact is filled in, and nobody hands it over.
+        let secret = |inner: &str| {
+            let name = inner.trim().to_lowercase();
+            ["password", "token", "key", "secret", "pin", "code"].iter().any(|kind| name.ends_with(kind))
+        };
+        let holds = slots
+            .get(next)
+            .is_some_and(|slot| chunk.span.contains(slot.span) && !secret(review.source().slice(slot.inner)))
             || chunk.units.clone().any(place);
         chunk.is_input =
             chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
@@ -232,8 +239,14 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
                 "important" | "necessary" | "essential" | "vital" | "crucial" | "without" | "nice"
             )
         });
-    let anaphora =
-        tied && !person && !lines && !empty && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+    // "Here is the info: …" opens something of its own.
+    let presents = said == "here" && matches!(&*lower(1), "is" | "are" | "comes");
+    let anaphora = tied
+        && !person
+        && !lines
+        && !empty
+        && !presents
+        && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     let next = matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
