@@ -349,4 +349,22 @@ mod tests {
         );
         assert_eq!(labels.last(), Some(&Some(Examples)));
     }
+
+    #[test]
+    fn a_bot_that_the_prompt_speaks_of() {
+        use crate::component::Component::{Constraints, Context, Role, Task};
+        let labels = crate::classify::components_of(
+            "I'm building a chatbot for our ferry line. Its name is Otto. It should answer questions about piers and fares. \
+             Here is the info: the pier opens at 7. It should be calm.\n",
+        );
+        assert_eq!(labels, [Some(Role), Some(Role), Some(Task), Some(Context), Some(Constraints)]);
+    }
+
+    #[test]
+    fn a_short_order_for_a_form() {
+        let labels = crate::classify::components_of(
+            "Read the slip. If the fare is missing, write null. Return JSON. Be accurate.\n",
+        );
+        assert_eq!(labels[2], Some(crate::component::Component::OutputFormat));
+    }
 }
