@@ -98,10 +98,17 @@ pub(super) fn of_the_bot(reading: &Reading<'_>, index: usize) -> Option<Componen
         _ => return None,
     };
     let modal = matches!(&*lower(subject), "should" | "must" | "will" | "can" | "shall");
+    // "It should be calm."
+    if modal && lower(subject + 1) == "be" && words.len() <= SHORT_RULE && spoken_of() {
+        return Some(Component::Constraints);
+    }
     let object = !matches!(&*lower(subject + 2), "in" | "with" | "as" | "like" | "," | "." | "within" | "");
     let does = modal && object && DOES.contains(&&*lower(subject + 1));
     (does && spoken_of()).then_some(Component::Task)
 }
+
+/// Words up to which a sentence on how the bot is says nothing else.
+const SHORT_RULE: usize = 12;
 
 /// How many units back the bot is looked for.
 const BACK: usize = 8;
