@@ -94,6 +94,10 @@ pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
         && inner.starts_with(char::is_uppercase)
         && inner.chars().all(|c| c.is_alphabetic() || c == ' ')
         && inner.split_whitespace().count() <= 4;
+    // `####{query}####` marks off what comes in.
+    if inner.contains(['{', '}', '<', '$']) || inner.starts_with('[') {
+        return None;
+    }
     if !dashed && (lead < enough || tail < 2) || inner.is_empty() || inner.split_whitespace().count() > 8 {
         return None;
     }

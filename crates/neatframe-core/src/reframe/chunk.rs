@@ -247,7 +247,11 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && !empty
         && !presents
         && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
-    let next = matches!(said.as_str(), "then" | "afterwards");
+    // "You will be given a query. Your job is to decide what it is about": "it" is what is given.
+    let of_it = tells_what_is_given(before_text)
+        && labels[index].component == Some(Component::Task)
+        && (1..words.len()).any(|at| matches!(&*lower(at), "it" | "them" | "its"));
+    let next = of_it || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
     let begun = closes
@@ -260,6 +264,14 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     (anaphora || next || begun || goes_on)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
+}
+
+/// "You will be provided with a question."
+fn tells_what_is_given(text: &str) -> bool {
+    const GIVEN: [&str; 6] =
+        ["you will be ", "you are given", "you get ", "you receive ", "you will get ", "you will receive "];
+    let text = text.to_lowercase();
+    GIVEN.iter().any(|lead| text.starts_with(lead))
 }
 
 /// A unit's span with its marker or label.
@@ -276,6 +288,11 @@ pub(super) fn lead_span(review: &Review, index: usize) -> Span {
 /// What a chunk is for: its first sentence says, unless it only marks or announces what follows.
 fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
     let first = &review.units()[units.start];
+    let task =
+        |unit: usize| units.contains(&unit) && review.labels()[unit].component == Some(Component::Task);
+    if tells_what_is_given(review.source().slice(first.text)) && task(units.start + 1) {
+        return Some(Component::Task);
+    }
     let announces = first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');
     let own = review.labels()[units.start].component.filter(|_| !announces);
     own.or_else(|| majority(review, units))

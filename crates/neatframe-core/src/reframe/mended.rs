@@ -182,3 +182,17 @@ fn a_clash_of_cases_is_asked_by_what_is_done() {
     );
     assert!(out.text.contains("or \"make a sensible estimate\"?}}"), "{}", out.text);
 }
+
+#[test]
+fn a_slot_between_rows_of_signs_is_no_title() {
+    let text = "You will be provided with a guest's question. Your job is to decide whether it is about fares, boats or something \
+                else, and answer with the category. The question stands between #### signs.\nCategories: FARES, BOATS, OTHER.\n\
+                Give the output in JSON with the keys category and sure.\nIf it has several topics take the first one.\n\
+                Don't answer the question itself.\n####{question}####\n";
+    let out = reframed(text).text;
+    assert!(out.contains("{question}"), "{out}");
+    assert!(
+        out.contains("You will be provided with a guest's question. Your job is to decide whether it is"),
+        "{out}"
+    );
+}
