@@ -1,4 +1,4 @@
-//! One thing alone and what is asked for beside it, consents and deeds, points for faults, one breath with two limits, people and
+//! One thing alone and what is asked for beside it, consents and deeds, points for faults, limits and manners, people and
 //! measures in samples, rows with a label that is not offered.
 
 #[macro_use]
@@ -30,9 +30,8 @@ mod points {
     }
 }
 
-mod one_breath {
+mod limits {
     remarks! { Conflict:
-        two_limits: "Write the leaflet.\nThe Tip should be no more than 80 words and describe the tide in at least 150 words." => [];
         entries_kept_short: "List the piers.\nEach entry has 60 to 80 words.\nKeep entries short, never over 50 words." => ["clashing-demands"];
         entries_that_fit: "List the piers.\nEach entry has 30 to 40 words.\nKeep entries short, never over 50 words." => [];
         a_part_by_name: "Give a title, then a description of three to five sentences.\nThe description should not be longer than two sentences." => ["clashing-demands"];

@@ -55,8 +55,7 @@ impl Check for ClashingDemands {
                 continue;
             }
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
-                (earlier.unit != requirement.unit || in_one_breath(earlier, requirement))
-                    && excludes(earlier, requirement)
+                (earlier.unit != requirement.unit || in_one_breath(earlier)) && excludes(earlier, requirement)
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
@@ -106,19 +105,9 @@ impl Check for ClashingDemands {
     }
 }
 
-/// Two demands of one sentence that leave no room for a reading in which each has its own place: the data alone and an explanation
-/// before it, at most 80 words of the tip and at least 150.
-fn in_one_breath(earlier: &Requirement, later: &Requirement) -> bool {
-    match (&earlier.demand, &later.demand) {
-        (Demand::Manner { axis: "words around the data", .. }, Demand::Manner { .. }) => true,
-        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
-            measure == other
-                && matches!(earlier.subject, Subject::Each(_) | Subject::Named(_))
-                && bound.least.is_none() != second.least.is_none()
-                && bound.most.is_none() != second.most.is_none()
-        }
-        _ => false,
-    }
+/// "Explain your plan before the JSON; output JSON only": one sentence may ask for both as well as two may.
+fn in_one_breath(earlier: &Requirement) -> bool {
+    matches!(earlier.demand, Demand::Manner { axis: "words around the data", .. })
 }
 
 /// How many of the last requirements of one unit are compared for doubles.
@@ -127,22 +116,21 @@ const AT_ONCE: usize = 8;
 const WITHIN_REACH: usize = 400;
 
 fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &Requirement) {
+    let amounts = matches!((&earlier.demand, &later.demand), (Demand::Amount { .. }, Demand::Amount { .. }));
+    if !amounts {
+        return sink.clash(case, later.span, earlier.span);
+    }
     let line = case.source.position(earlier.span.start()).line;
-    let (one, two) = (case.shown(earlier.span), case.shown(later.span));
     let subject = match &later.subject {
         Subject::Reply | Subject::Unstated => String::new(),
         subject => format!(" of {}", subject.name()),
     };
-    let message = match (&earlier.demand, &later.demand) {
-        (Demand::Amount { .. }, Demand::Amount { .. }) => {
-            format!(
-                "{}{subject} cannot be {} as well (`{one}`, line {line})",
-                later.demand.shown(),
-                earlier.demand.shown()
-            )
-        }
-        _ => format!("`{two}` and `{one}` (line {line}) cannot both be met"),
-    };
+    let message = format!(
+        "{}{subject} cannot be {} as well (`{}`, line {line})",
+        later.demand.shown(),
+        earlier.demand.shown(),
+        case.shown(earlier.span)
+    );
     let write = "keep one of the two, or say when each holds";
     sink.report(later.span, message, write).related.push(earlier.span);
 }

@@ -1,5 +1,6 @@
 //! Rows of samples held against the rules of their columns: "No. / Kind / Puzzle", and "three kinds: anagram, rebus, riddle".
 
+use super::sample_breaks_rule::report;
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::requirement::{Requirement, Subject};
@@ -42,9 +43,7 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
             Some((Span::within(row, at + blanks, cell.trim().len()), breach.what, rule.span))
         });
         if let Some((place, what, rule)) = found {
-            let line = case.source.position(rule.start()).line;
-            let message = format!("{what}, against the rule on line {line}: `{}`", case.shown(rule));
-            sink.report(place, message, "change the sample so that it keeps the rule").related.push(rule);
+            report(case, sink, place, what, rule);
         }
     }
 }
@@ -73,7 +72,7 @@ fn header(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
 }
 
 /// The cells of a row, each with where it begins, in bytes.
-fn cells<'a>(row: &'a str, sign: &str) -> Vec<(usize, &'a str)> {
+pub(super) fn cells<'a>(row: &'a str, sign: &str) -> Vec<(usize, &'a str)> {
     let mut at = 0;
     let placed = |cell: &'a str| {
         let from = at;

@@ -1,10 +1,9 @@
 //! Counts of any thing that exclude each other: "no more than two colours", "at least four colours".
 
 use super::{Case, Sink};
-use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Measure, is_exception, number};
+use crate::requirement::{Bound, Measure, bounded, is_exception};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -20,8 +19,7 @@ struct Count {
     thing: u32,
     /// "Per sentence", "each picture": what has them.
     scope: Option<u32>,
-    least: Option<u32>,
-    most: Option<u32>,
+    bound: Bound,
     span: Span,
 }
 
@@ -31,27 +29,18 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let mut seen: Vec<Count> = Vec::new();
     for unit in case.demands() {
         let words = case.words_of(unit);
-        let sample = case.labels[unit].component == Some(Component::Examples);
-        if sample || words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
+        if words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
             continue;
         }
         let Some(this) = count(text, unit, words) else { continue };
         let rival = seen.iter().find(|that| {
-            let over =
-                |low: Option<u32>, high: Option<u32>| low.zip(high).is_some_and(|(low, high)| low > high);
             that.thing == this.thing
                 && that.scope == this.scope
                 && that.unit != unit
-                && (over(this.least, that.most) || over(that.least, this.most))
+                && that.bound.excludes(&this.bound)
         });
         if let Some(that) = rival {
-            let line = case.source.position(that.span.start()).line;
-            let message = format!(
-                "`{}` and `{}` (line {line}) cannot both be met",
-                case.shown(this.span),
-                case.shown(that.span)
-            );
-            sink.report(this.span, message, "keep one of the two").related.push(that.span);
+            sink.clash(case, this.span, that.span);
         }
         seen.push(this);
     }
@@ -59,40 +48,19 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 
 fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let before = |at: usize, phrase: &[&str]| {
-        at >= phrase.len() && phrase.iter().enumerate().all(|(n, word)| lower(at - phrase.len() + n) == *word)
-    };
     (0..words.len()).find_map(|at| {
-        let value = number(text, words[at])?;
-        let noun = words.get(at + 1)?;
+        let (bound, noun) = (bounded(text, words, at)?, words.get(at + 1)?);
         let name = lower(at + 1);
-        let plain =
-            !noun.is_punctuation() && !noun.is(vocabulary::STOP) && (name.ends_with('s') || value == 1);
-        if !plain || Measure::named(&name).is_some() {
+        let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP);
+        let counted = name.ends_with('s') || bound.least.or(bound.most) == Some(1);
+        if !plain || !counted || Measure::named(&name).is_some() {
             return None;
         }
-        let most = [
-            &["at", "most"][..],
-            &["no", "more", "than"],
-            &["not", "more", "than"],
-            &["up", "to"],
-            &["maximum", "of"],
-        ];
-        let least = [&["at", "least"][..], &["no", "fewer", "than"], &["minimum", "of"]];
-        let (least, most) = if most.iter().any(|phrase| before(at, phrase)) {
-            (None, Some(value))
-        } else if least.iter().any(|phrase| before(at, phrase)) {
-            (Some(value), None)
-        } else if matches!(&*lower(at.wrapping_sub(1)), "exactly" | "only" | "just") {
-            (Some(value), Some(value))
-        } else {
-            return None;
-        };
         let span = words[at].span().cover(noun.span());
         // "Each picture has at least four colours" bounds what another thing has.
         let each = (0..words.len()).find(|&at| matches!(&*lower(at), "each" | "every" | "per"));
         let scope = each.map(|at| stem(&lower(at + 1)));
-        Some(Count { unit, thing: stem(&name), scope, least, most, span })
+        Some(Count { unit, thing: stem(&name), scope, bound, span })
     })
 }
 
@@ -103,7 +71,8 @@ mod tests {
 
     fn told(text: &str) -> Option<(Option<u32>, Option<u32>)> {
         let words = Words::read(text, 0);
-        count(text, 0, words.within(Span::new(0, text.len()))).map(|found| (found.least, found.most))
+        count(text, 0, words.within(Span::new(0, text.len())))
+            .map(|found| (found.bound.least, found.bound.most))
     }
 
     #[test]

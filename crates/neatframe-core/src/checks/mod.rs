@@ -297,6 +297,14 @@ pub(crate) struct Sink<'a> {
 }
 
 impl Sink<'_> {
+    /// Reports that two places ask for what cannot be met together, at the later one.
+    pub(crate) fn clash(&mut self, case: &Case<'_>, later: Span, earlier: Span) {
+        let line = case.source.position(earlier.start()).line;
+        let (two, one) = (case.shown(later), case.shown(earlier));
+        let message = format!("`{two}` and `{one}` (line {line}) cannot both be met");
+        self.report(later, message, "keep one of the two, or say when each holds").related.push(earlier);
+    }
+
     pub(crate) fn report(&mut self, span: Span, message: String, write: impl Into<String>) -> &mut Finding {
         self.findings.push(Finding {
             check: self.meta.id,

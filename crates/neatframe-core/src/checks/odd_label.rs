@@ -1,5 +1,6 @@
 //! Rows of samples with a label that the prompt does not offer: "R-3; vandalism; …", where the classes are storm, theft and fire.
 
+use super::columns::cells;
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::requirement::{Demand, Requirement, Subject};
@@ -30,17 +31,7 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     let known = |value: &str| choices.iter().any(|choice| choice.eq_ignore_ascii_case(bare(value)));
     for sign in SIGNS {
         // Which column holds labels: the one where two rows at least have one.
-        let columns = |row: &Span| -> Vec<(usize, &str)> {
-            let mut at = 0;
-            let values = case.text(*row).split(sign);
-            let placed = |value| {
-                let from = at;
-                at += str::len(value) + sign.len();
-                (from, value)
-            };
-            values.map(placed).collect()
-        };
-        let split: Vec<Vec<(usize, &str)>> = rows.iter().map(columns).collect();
+        let split: Vec<Vec<(usize, &str)>> = rows.iter().map(|row| cells(case.text(*row), sign)).collect();
         let wide = split.iter().map(Vec::len).max().unwrap_or(0).min(8);
         let column = (0..wide).find(|&column| {
             split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value))).count() >= 2

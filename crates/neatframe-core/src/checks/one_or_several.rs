@@ -1,7 +1,6 @@
 //! One of a thing here and several of it there: "exactly one category", "may get several categories".
 
 use super::{Case, Sink};
-use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::requirement::{is_exception, singular};
 use crate::span::Span;
@@ -19,22 +18,14 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let mut seen: Vec<(usize, String, bool, Span)> = Vec::new();
     for unit in case.demands() {
         let words = case.words_of(unit);
-        let sample = case.labels[unit].component == Some(Component::Examples);
-        let known = super::redundant::demands_of(case, unit).any(|rule| rule.conditional);
-        if sample || words.len() > LONG || seen.len() >= MOST || known || is_exception(text, words) {
+        if words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
             continue;
         }
         let Some((thing, one, span)) = number(text, words) else { continue };
         let rival =
             seen.iter().find(|(other, named, single, _)| *other != unit && *named == thing && *single != one);
         if let Some((_, _, _, place)) = rival {
-            let line = case.source.position(place.start()).line;
-            let message = format!(
-                "`{}` and `{}` (line {line}) cannot both be met",
-                case.shown(span),
-                case.shown(*place)
-            );
-            sink.report(span, message, "keep one of the two").related.push(*place);
+            sink.clash(case, span, *place);
         }
         seen.push((unit, thing, one, span));
     }

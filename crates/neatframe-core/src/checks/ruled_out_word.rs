@@ -1,7 +1,6 @@
 //! A word that is not to occur, and an order to say it.
 
 use super::{Case, Sink};
-use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::requirement::Demand;
 
@@ -28,8 +27,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             // "Use "affordable" instead of "cheap"" says what stands in its place.
             let instead =
                 words.iter().any(|word| matches!(&*word.lower(text), "instead" | "for" | "replace"));
-            let sample = case.labels[unit].component == Some(Component::Examples);
-            if !orders || denied || instead || sample {
+            if !orders || denied || instead {
                 continue;
             }
             if let Some(said) = words.iter().find(|said| said.lower(text) == word) {

@@ -221,7 +221,7 @@ fn quoted_names(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
     }
 }
 
-fn report<'a>(
+pub(super) fn report<'a>(
     case: &Case<'_>,
     sink: &'a mut Sink<'_>,
     place: Span,

@@ -51,11 +51,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             && (way.excludes(other) || other.excludes(way))
             && !(sets_a_value(case, unit) && sets_a_value(case, earlier))
         {
-            let (this, that) = (case.units[unit].text, case.units[earlier].text);
-            let line = case.source.position(that.start()).line;
-            let message =
-                format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(this), case.shown(that));
-            sink.report(this, message, "keep one of the two, or say when each holds").related.push(that);
+            sink.clash(case, case.units[unit].text, case.units[earlier].text);
             continue;
         }
         seen.push((unit, stems, way));

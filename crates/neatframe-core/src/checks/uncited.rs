@@ -1,5 +1,6 @@
 //! Sample answers that cite nothing, where every sentence is to carry its source and other samples do.
 
+use super::sample_breaks_rule::report;
 use super::{Case, Sink};
 use crate::samples::Side;
 use crate::span::Span;
@@ -32,10 +33,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         if words < FEW || is_way_out(case, *output) {
             continue;
         }
-        let line = case.source.position(rule.start()).line;
-        let message =
-            format!("a sample cites nothing, against the rule on line {line}: `{}`", case.shown(rule));
-        sink.report(*output, message, "add the source, as in the other sample").related.push(rule);
+        report(case, sink, *output, "a sample cites nothing".into(), rule);
     }
 }
 

@@ -26,11 +26,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             rule.unit != hasty.unit && self::deeds(case, rule.unit).iter().any(|deed| deeds.contains(deed))
         };
         let Some(waiting) = asking("ask first").find(waits) else { continue };
-        let (this, that) = (case.units[hasty.unit].text, case.units[waiting.unit].text);
-        let line = case.source.position(that.start()).line;
-        let message =
-            format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(this), case.shown(that));
-        sink.report(this, message, "name the case as an exception in the other rule").related.push(that);
+        sink.clash(case, case.units[hasty.unit].text, case.units[waiting.unit].text);
     }
 }
 

@@ -268,8 +268,10 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
 
 /// "You will be provided with a question."
 fn tells_what_is_given(text: &str) -> bool {
-    const GIVEN: [&str; 6] =
-        ["you will be ", "you are given", "you get ", "you receive ", "you will get ", "you will receive "];
+    const GIVEN: [&str; 8] = [
+        "you will be given", "you will be provided", "you will be shown", "you will get ",
+        "you will receive ", "you are given", "you get ", "you receive ",
+    ];
     let text = text.to_lowercase();
     GIVEN.iter().any(|lead| text.starts_with(lead))
 }

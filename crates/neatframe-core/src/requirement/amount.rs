@@ -264,14 +264,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let bound = |least, most| Bound { least, most, about: false };
     let bound = match (side, top) {
         (_, Some(top)) => bound(Some(value), Some(top)),
-        (Some(Side::Over), None) if negated => bound(None, Some(value)),
-        (Some(Side::Under), None) if negated => bound(Some(value), None),
-        (Some(Side::Most), None) => bound(None, Some(value)),
-        (Some(Side::Under), None) => bound(None, Some(value.saturating_sub(1))),
-        (Some(Side::Least), None) => bound(Some(value), None),
-        (Some(Side::Over), None) => bound(Some(value.saturating_add(1)), None),
-        (Some(Side::About), None) => Bound { least: Some(value), most: Some(value), about: true },
-        (Some(Side::Exact), None) => bound(Some(value), Some(value)),
+        (Some(side), None) => bound_of(side, value, negated),
         (None, None) => match (after.as_str(), after2.as_str()) {
             ("or", "fewer" | "less")
             | ("at", "most")
@@ -290,6 +283,29 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         },
     };
     Some((first, bound, measure_at))
+}
+
+/// The bound that a number gets from what stands before it; a negation turns "more than".
+fn bound_of(side: Side, value: u32, negated: bool) -> Bound {
+    let bound = |least, most| Bound { least, most, about: false };
+    match side {
+        Side::Over if negated => bound(None, Some(value)),
+        Side::Under if negated => bound(Some(value), None),
+        Side::Most => bound(None, Some(value)),
+        Side::Under => bound(None, Some(value.saturating_sub(1))),
+        Side::Least => bound(Some(value), None),
+        Side::Over => bound(Some(value.saturating_add(1)), None),
+        Side::About => Bound { least: Some(value), most: Some(value), about: true },
+        Side::Exact => bound(Some(value), Some(value)),
+    }
+}
+
+/// The bound on whatever follows the number at `at`: "at most four", "never more than two". None where nothing bounds it.
+pub(crate) fn bounded(text: &str, words: &[Word], at: usize) -> Option<Bound> {
+    let value = number(text, *words.get(at)?)?;
+    let (first, side) = side_before(text, words, at);
+    let negated = words[first.saturating_sub(CLAUSE)..first].iter().any(|word| word.is(vocabulary::NEGATION));
+    Some(bound_of(side?, value, negated))
 }
 
 /// What stands before the number at `at` and bounds it: where that begins, and to which side.

@@ -15,7 +15,7 @@ mod spread;
 mod whom;
 mod words;
 
-pub(crate) use amount::number;
+pub(crate) use amount::{bounded, number};
 pub(crate) use clash::{excludes, too_little_room};
 pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;

@@ -25,17 +25,17 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
             && words[..at].iter().rev().take(2).any(|word| word.is(vocabulary::NEGATION))
     });
     if let Some(at) = uncounted {
-        return named(text, unit, words, &words[..at], true);
+        return named(text, unit, &words[..at], true);
     }
     // "Wrong spelling costs nothing".
     let free = (1..words.len())
         .find(|&at| matches!(&*lower(at), "costs" | "cost") && matches!(&*lower(at + 1), "nothing" | "no"));
     if let Some(at) = free {
-        return named(text, unit, words, &words[..at], true);
+        return named(text, unit, &words[..at], true);
     }
     if matches!(&*lower(0), "ignore" | "disregard" | "overlook") {
         let end = words.iter().position(|word| word.is(vocabulary::STOP_MARK)).unwrap_or(words.len());
-        return named(text, unit, words, &words[1..end.max(1)], true);
+        return named(text, unit, &words[1..end.max(1)], true);
     }
     let takes = (0..words.len()).find(|&at| TAKES.contains(&&*lower(at)))?;
     let denied = words[..takes].iter().any(|word| word.is(vocabulary::NEGATION));
@@ -47,13 +47,13 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
     if !points && !penalty {
         return None;
     }
-    named(text, unit, words, &words[why? + 1..], denied)
+    named(text, unit, &words[why? + 1..], denied)
 }
 
 /// Words from which a sentence says more than this.
 const LONG: usize = 24;
 
-fn named(text: &str, unit: usize, words: &[Word], of: &[Word], forbids: bool) -> Option<Order> {
+fn named(text: &str, unit: usize, of: &[Word], forbids: bool) -> Option<Order> {
     let means = |word: &&Word| {
         !word.is_punctuation()
             && !word.is_number()
@@ -66,7 +66,7 @@ fn named(text: &str, unit: usize, words: &[Word], of: &[Word], forbids: bool) ->
     };
     let object: Vec<u32> = of.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
     // One or two words name a thing; more name a case.
-    (!words.is_empty() && (1..=2).contains(&object.len())).then(|| Order {
+    (1..=2).contains(&object.len()).then(|| Order {
         unit,
         verb: stem("penalise"),
         forbids,

@@ -66,11 +66,7 @@ impl Check for OrderAgainstBan {
         }
         found.dedup_by_key(|(_, unit)| *unit);
         for (earlier, later) in found {
-            let (one, two) = (case.units[earlier].text, case.units[later].text);
-            let line = case.source.position(one.start()).line;
-            let message =
-                format!("`{}` and `{}` (line {line}) cannot both be met", case.shown(two), case.shown(one));
-            sink.report(two, message, "keep one of the two, or say when each holds").related.push(one);
+            sink.clash(case, case.units[later].text, case.units[earlier].text);
         }
     }
 }
