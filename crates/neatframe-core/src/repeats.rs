@@ -101,7 +101,7 @@ fn same_limits(
     requirements: &[Requirement],
 ) -> HashMap<usize, usize> {
     let mut twins = HashMap::new();
-    let mut seen: HashMap<(&Subject, &Measure, Option<u32>), &Requirement> = HashMap::new();
+    let mut seen: HashMap<(Option<&str>, &Measure, Option<u32>), &Requirement> = HashMap::new();
     let mut bare: HashMap<(&Measure, Option<u32>), usize> = HashMap::new();
     let text = source.text();
     let binds = |word: &Word| matches!(&*word.lower(text), "must" | "may" | "should" | "shall");
@@ -137,7 +137,12 @@ fn same_limits(
             twins.insert(rule.unit, earlier);
             continue;
         }
-        let key = (subject, measure, limit);
+        // "A headline of up to seven words", "headlines have no more than seven words".
+        let thing = match subject {
+            Subject::Each(thing) | Subject::Named(thing) => Some(thing.as_str()),
+            Subject::Reply | Subject::Unstated => None,
+        };
+        let key = (thing, measure, limit);
         match seen.get(&key) {
             Some(earlier) if earlier.unit != rule.unit => {
                 // "Keep it to two paragraphs" asks for nothing that "two paragraphs" does not.

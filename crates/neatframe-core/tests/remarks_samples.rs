@@ -38,6 +38,14 @@ mod records {
         an_input_with_no_answer: "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late" => ["half-sample"];
         a_call_is_what_the_model_says: "Run the search.\n\nA round:\nTHOUGHT: I need the list.\nCALL: {\"call\": \"list\"}\nRESULT: 14 boats" => [];
         a_search_as_an_answer: "Turn the question into a search.\n\nExamples:\nReader: who ran the ferry\nsearch(place=\"Holm\", year=\"1920\")\nReader: letters of Ole\nsearch(place=\"\", year=\"\")" => [];
+        a_date_in_another_order: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n03/05/2031 - The boat came in" => ["sample-breaks-rule"];
+        a_date_as_shown: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n2031-05-04 - The boat came in" => [];
+        a_word_that_is_owed: "Sort each slip.\nAdd the word CHECK to any line that names a hazardous good.\n\nExamples:\nSlip: cotton shirts\nAnswer: A\nSlip: batteries, hazardous\nAnswer: B" => ["sample-breaks-rule"];
+        a_word_that_is_there: "Sort each slip.\nAdd the word CHECK to any line that names a hazardous good.\n\nExamples:\nSlip: cotton shirts\nAnswer: A\nSlip: batteries, hazardous\nAnswer: B CHECK" => [];
+        a_value_that_is_none_of_three: "Read the ticket. Urgency is 1 (building), 2 (room) or 3 (person).\n\nExample:\nTicket: no picture in B12\n{\"urgency\": \"high\", \"team\": \"rooms\"}" => ["sample-breaks-rule"];
+        a_row_too_short: "Give five keywords for the notice.\n\nExample:\nNotice: fog at the pier\nKeywords: fog, pier, delay" => ["sample-breaks-rule"];
+        a_sentence_too_long: "Write the notes of the release.\n\n## Rules\n- One sentence per change, at most 8 words.\n\n## Sample\nThe timetable now opens on the right day after a restart." => ["sample-breaks-rule"];
+        a_sentence_that_fits: "Write the notes of the release.\n\n## Rules\n- One sentence per change, at most 8 words.\n\n## Sample\nThe timetable opens on the right day." => [];
         an_output_that_is_elsewhere: "Write a notice.\n\nExample output: see attached" => ["half-sample"];
     }
 }

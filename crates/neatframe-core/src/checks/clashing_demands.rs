@@ -1,8 +1,8 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, choice_ruled_out, counts, one_or_several, ruled_out_word, two_ways_out,
-    without_consent,
+    Case, Check, Meta, Sink, choice_ruled_out, counts, one_or_several, parts_past_whole, ruled_out_word,
+    two_ways_out, without_consent,
 };
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
@@ -90,6 +90,7 @@ impl Check for ClashingDemands {
         counts::run(case, sink);
         one_or_several::run(case, sink);
         ruled_out_word::run(case, sink);
+        parts_past_whole::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -151,7 +151,9 @@ fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
     let opener = pieces.get(at).filter(|piece| piece.text == tag)?;
     let marked =
         |kind: PieceKind| matches!(kind, PieceKind::TagOpen | PieceKind::TagClose | PieceKind::Heading);
-    let next = (at + 1..pieces.len().min(at + REACH)).find(|&next| marked(pieces[next].kind))?;
+    let Some(next) = (at + 1..pieces.len().min(at + REACH)).find(|&next| marked(pieces[next].kind)) else {
+        return end_of_last(case, at);
+    };
     let beside = pieces[next].kind == PieceKind::TagOpen && pieces[next].indent == opener.indent;
     let blank = pieces[next - 1].kind == PieceKind::Blank;
     // "The request:" right before the next tag leads to that one, so the part ends at the blank line before it.
@@ -164,6 +166,17 @@ fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
         .find(|&last| pieces[last].kind != PieceKind::Blank)
         .filter(|_| beside && (blank || led))?;
     Some(pieces[last].text.end())
+}
+
+/// The end of the text, where the last of several parts was left open: nothing after it can belong elsewhere.
+fn end_of_last(case: &Case<'_>, at: usize) -> Option<usize> {
+    let pieces = &case.outline.pieces;
+    let opener = &pieces[at];
+    let closed = pieces[..at].iter().filter(|piece| piece.kind == PieceKind::TagClose);
+    let beside = closed.filter(|piece| piece.indent == opener.indent).count();
+    let last = (at + 1..pieces.len()).rev().find(|&last| pieces[last].kind != PieceKind::Blank)?;
+    let parted = pieces[at + 1..last].iter().any(|piece| piece.kind == PieceKind::Blank);
+    (beside >= 2 && !parted && pieces.len() < at + REACH).then(|| pieces[last].text.end())
 }
 
 /// A code fence is never closed.

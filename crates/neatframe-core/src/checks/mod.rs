@@ -25,6 +25,8 @@ mod off_scale;
 mod one_or_several;
 mod order_against_ban;
 mod order_of_work;
+mod owed_word;
+mod parts_past_whole;
 mod past_limit;
 mod phrasing;
 mod place_of_part;

@@ -175,7 +175,8 @@ fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
             found.push((stem(&word.lower(text)), false, at..to));
             continue;
         }
-        let puts = opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state");
+        let puts =
+            opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state" | "name" | "mention");
         let named =
             if puts && definite(at + 1) { Some(at + 2) } else { (opens && definite(at)).then_some(at + 1) };
         let Some((part, to)) = named.and_then(|from| part(text, words, from)) else { continue };
@@ -198,7 +199,23 @@ fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
         next.is_punctuation()
             || matches!(
                 &*next.lower(text),
-                "first" | "last" | "at" | "on" | "comes" | "goes" | "stands" | "is" | "come" | "go" | "and"
+                "first"
+                    | "last"
+                    | "at"
+                    | "on"
+                    | "once"
+                    | "only"
+                    | "in"
+                    | "so"
+                    | "since"
+                    | "because"
+                    | "comes"
+                    | "goes"
+                    | "stands"
+                    | "is"
+                    | "come"
+                    | "go"
+                    | "and"
             )
     });
     (plain && alone).then(|| (stem(&word.lower(text)), at + 1))
@@ -208,6 +225,16 @@ fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
 fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let ends = |at: usize| words.get(at).is_none_or(|word| word.is_punctuation());
+    // "Once, in the last paragraph".
+    let skipped = (at..at + 3).take_while(|&at| matches!(&*lower(at), "once" | "only" | ",")).count();
+    let stretch = |at: usize| matches!(&*lower(at), "sentence" | "paragraph" | "line") && ends(at + 1);
+    if lower(at + skipped) == "in" && lower(at + skipped + 1) == "the" && stretch(at + skipped + 3) {
+        return match &*lower(at + skipped + 2) {
+            "first" | "opening" => Some((true, skipped + 4)),
+            "last" | "final" | "closing" => Some((false, skipped + 4)),
+            _ => None,
+        };
+    }
     match &*lower(at) {
         "first" if ends(at + 1) => Some((true, 1)),
         "last" if ends(at + 1) => Some((false, 1)),

@@ -1,7 +1,8 @@
 //! Samples that break a rule of the prompt.
 
 use super::{
-    Case, Check, Meta, Sink, beyond_levels, columns, odd_label, quoted_number, typed_fields, uncited,
+    Case, Check, Meta, Sink, beyond_levels, columns, odd_label, owed_word, quoted_number, typed_fields,
+    uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -136,6 +137,7 @@ impl Check for SampleBreaksRule {
                     || case.text(unit.text).starts_with("**");
                 // Line after line, each begins anew.
                 let begins = matches!(rule.demand, Demand::NeverBeginsWith(_)) && unit.opens_piece;
+                let sentence = matches!(&rule.subject, Subject::Each(thing) if thing == "sentence");
                 let alone = titled
                     && (listed || begins || is_alone_in_its_part(case, index))
                     && matches!(
@@ -145,10 +147,15 @@ impl Check for SampleBreaksRule {
                             | Demand::NeverBeginsWith(_)
                             | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
                     );
+                let tabled = matches!(
+                    &rule.demand,
+                    Demand::Amount { measure: Measure::Items(things), .. } if trial::row(body, things).is_some()
+                );
+                let tabled = tabled || sentence && titled && !body.contains(": ");
                 // The head of such a name is found again whatever stands around it.
                 let named = matches!(&rule.demand, Demand::Pattern(form) if form.head.len() >= 3 || form.head.ends_with('-'));
                 let breach = trial::breach(case.source.text(), rule, unit.text, true)
-                    .filter(|_| counts && quoted || record || alone || named)?;
+                    .filter(|_| counts && quoted || record || alone || named || tabled)?;
                 Some((breach, rule.span))
             });
             if let Some((Breach { place, what }, rule)) = found {
@@ -161,6 +168,7 @@ impl Check for SampleBreaksRule {
         beyond_levels::run(case, sink);
         odd_label::run(case, &rules, sink);
         uncited::run(case, sink);
+        owed_word::run(case, sink);
         columns::run(case, &rules, sink);
         fields(case, sink);
     }

@@ -4,7 +4,7 @@ use super::redundant::demands_of;
 use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::Demand;
+use crate::requirement::{Demand, singular};
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -56,6 +56,75 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         seen.push((unit, stems, way));
     }
+    let cases: Vec<Several> = case.demands().filter_map(|unit| several(case, unit)).collect();
+    for (at, one) in cases.iter().enumerate() {
+        let rival = cases[..at].iter().rev().take(WITHIN_REACH);
+        let rival = rival.into_iter().find(|other| other.things == one.things && other.all != one.all);
+        if let Some(rival) = rival {
+            sink.clash(case, case.units[one.unit].text, case.units[rival.unit].text);
+        }
+    }
+    let values: Vec<Set> = case.demands().filter_map(|unit| set_value(case, unit)).collect();
+    for (at, one) in values.iter().enumerate() {
+        let rival = values[..at].iter().rev().take(WITHIN_REACH).find(|other| {
+            other.key == one.key
+                && other.value != one.value
+                && one.of.iter().any(|stem| other.of.contains(stem))
+        });
+        if let Some(rival) = rival {
+            sink.clash(case, case.units[one.unit].text, case.units[rival.unit].text);
+        }
+    }
+}
+
+/// What is done where a thing fits several: "if an item fits two groups, list both".
+struct Several {
+    unit: usize,
+    /// The stem of what there are several of.
+    things: u32,
+    /// All of them are taken, and not one.
+    all: bool,
+}
+
+fn several(case: &Case<'_>, unit: usize) -> Option<Several> {
+    let text = case.source.text();
+    let (of, rest) = clauses(case, unit)?;
+    let lower =
+        |words: &[Word], at: usize| words.get(at).map_or(String::new(), |word| word.lower(text).into_owned());
+    let counted = (0..of.len()).find_map(|at| match &*lower(of, at) {
+        "two" | "several" | "multiple" | "many" => Some(at + 1),
+        "more" if lower(of, at + 1) == "than" && lower(of, at + 2) == "one" => Some(at + 3),
+        _ => None,
+    })?;
+    let noun = of.get(counted).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
+    let any = |names: &[&str]| rest.iter().any(|word| names.contains(&&*word.lower(text)));
+    let all = any(&["both", "all", "each", "every"]);
+    let one = any(&["one", "first", "earlier", "single", "main", "best", "narrower", "strongest", "higher"]);
+    (all != one).then(|| Several { unit, things: stem(&singular(&noun.lower(text))), all })
+}
+
+/// A value for a gap: "if the ticket does not say how many are hit, set urgency to 3".
+struct Set {
+    unit: usize,
+    of: Vec<u32>,
+    key: u32,
+    value: String,
+}
+
+fn set_value(case: &Case<'_>, unit: usize) -> Option<Set> {
+    let text = case.source.text();
+    let (of, rest) = clauses(case, unit)?;
+    let stems = gap(case, of)?;
+    let lower = |at: usize| rest.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = (0..rest.len().min(3)).find(|&at| {
+        matches!(&*lower(at), "set" | "choose" | "use" | "give" | "assign" | "mark" | "rate" | "put" | "take")
+    })?;
+    let value = (verb + 1..rest.len()).rfind(|&at| !rest[at].is_punctuation())?;
+    let fixed = rest[value].is_number()
+        || rest[value].text(text).len() > 2 && rest[value].text(text).chars().all(|c| c.is_ascii_uppercase());
+    let key = (verb + 1..value).find(|&at| !rest[at].is(vocabulary::STOP) && !rest[at].is_punctuation())?;
+    let near = value - key <= 3;
+    (fixed && near).then(|| Set { unit, of: stems, key: stem(&lower(key)), value: lower(value).into_owned() })
 }
 
 /// How many earlier cases are compared.
@@ -69,8 +138,8 @@ fn sets_a_value(case: &Case<'_>, unit: usize) -> bool {
 /// Words of a sentence that says more than a case and what to do in it.
 const LONG: usize = 34;
 
-/// The case as the stems of its words, in order of their numbers, and the way out.
-fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
+/// The clause that names the case, and what is to be done in it.
+fn clauses<'a>(case: &'a Case<'_>, unit: usize) -> Option<(&'a [Word], &'a [Word])> {
     let text = case.source.text();
     let words = case.words_of(unit);
     let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
@@ -79,13 +148,19 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
         return None;
     }
     let end = words[at..].iter().position(|word| is(word, &[",", ":", "then", ";"])).map(|n| at + n);
-    let (of, rest) = match end {
-        Some(end) if at <= 1 => (&words[at + 1..end], &words[end + 1..]),
+    match end {
+        Some(end) if at <= 1 => Some((&words[at + 1..end], &words[end + 1..])),
         // "Leave the field empty if the note has no date".
-        _ if at >= 2 && words[0].is(vocabulary::VERB) => (&words[at + 1..], &words[..at]),
-        _ => return None,
-    };
-    // Only what is not there, or not what the prompt is for, leaves a gap.
+        _ if at >= 2 && words[0].is(vocabulary::VERB) => Some((&words[at + 1..], &words[..at])),
+        _ => None,
+    }
+}
+
+/// The stems of a case in which something is not there, in order of their numbers. Only what is not there, or not what the
+/// prompt is for, leaves a gap.
+fn gap(case: &Case<'_>, of: &[Word]) -> Option<Vec<u32>> {
+    let text = case.source.text();
+    let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
     let gap = of.iter().any(|word| {
         word.is(vocabulary::NEGATION)
             || is(
@@ -104,10 +179,13 @@ fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
         .collect();
     stems.sort_unstable();
     stems.dedup();
-    if !gap || stems.is_empty() {
-        return None;
-    }
-    Some((stems, way(text, rest)?))
+    (gap && !stems.is_empty()).then_some(stems)
+}
+
+/// The case as the stems of its words, and the way out.
+fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
+    let (of, rest) = clauses(case, unit)?;
+    Some((gap(case, of)?, way(case.source.text(), rest)?))
 }
 
 fn way(text: &str, words: &[Word]) -> Option<Way> {

@@ -67,19 +67,22 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 }
 
 /// What outsiders write.
-const TEXTS: [&str; 39] = [
+const TEXTS: [&str; 49] = [
     "enquiry", "inquiry", "request", "claim", "note", "message", "messages", "email", "mail", "mails",
     "letter", "complaint", "review", "reviews", "comment", "comments", "essay", "answer", "transcript",
     "ticket", "tickets", "post", "page", "webpage", "web", "article", "feedback", "chat", "conversation",
     "input", "query", "question", "body", "content", "document", "text", "reply", "submission",
-    "application",
+    "application", "letters", "requests", "claims", "complaints", "posts", "articles", "submissions",
+    "applications", "enquiries", "queries",
 ];
 
 /// Who is outside.
-const OUTSIDERS: [&str; 28] = [
+const OUTSIDERS: [&str; 43] = [
     "customer", "customers", "guest", "guests", "user", "users", "client", "clients", "pupil", "pupils",
     "student", "students", "supplier", "suppliers", "caller", "visitor", "applicant", "candidate", "tenant",
-    "patient", "website", "web", "internet", "reader", "member", "buyer", "passenger", "sender",
+    "patient", "website", "web", "internet", "reader", "member", "buyer", "passenger", "sender", "readers",
+    "visitors", "applicants", "candidates", "tenants", "patients", "buyers", "passengers", "callers",
+    "senders", "public", "residents", "citizens", "listeners", "viewers",
 ];
 
 /// How far around a slot its sentence is looked at, in bytes.
@@ -118,7 +121,25 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
         "message", "messages", "email", "mail", "complaint", "review", "reviews", "essay", "transcript",
         "ticket", "comment", "comments", "webpage", "feedback", "chat", "submission", "enquiry", "inquiry",
     ];
-    of(&OUTSIDERS) || around || of(&sure)
+    of(&OUTSIDERS) || around || of(&sure) || sent_by_outsiders(case, &parts)
+}
+
+/// How many units are looked at for who sends what.
+const UNITS: usize = 200;
+
+/// "Readers send us some sixty letters a week" tells whose the letters are.
+fn sent_by_outsiders(case: &Case<'_>, parts: &[&str]) -> bool {
+    const SEND: [&str; 14] = [
+        "send", "sends", "sent", "write", "wrote", "submit", "submitted", "post", "posted", "leave", "hand",
+        "handed", "fill", "filled",
+    ];
+    let text = case.source.text();
+    (0..case.units.len().min(UNITS)).any(|unit| {
+        let words = case.words_of(unit);
+        let any = |list: &[&str]| words.iter().position(|word| list.contains(&&*word.lower(text)));
+        let (Some(who), Some(sends)) = (any(&OUTSIDERS), any(&SEND)) else { return false };
+        who < sends && any(parts).is_some_and(|what| what > sends)
+    })
 }
 
 /// True when tags, quotation marks, a code fence or lines of signs part the slot from the instructions.

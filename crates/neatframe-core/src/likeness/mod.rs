@@ -41,10 +41,11 @@ const FRAMING: &[&str] = &[
     "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important",
     "include", "it", "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long",
     "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need",
-    "needs", "note", "output", "over", "overall", "own", "part", "parts", "please", "put", "really",
-    "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short", "shorter",
-    "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times", "tone", "total", "type",
-    "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within", "write", "written",
+    "needs", "note", "output", "over", "overall", "own", "part", "parts", "please", "present", "put",
+    "really", "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short",
+    "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times", "tone", "total",
+    "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within", "write",
+    "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -84,7 +85,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         if preserved && PRESERVING.contains(&&*word.lower(text)) {
             continue;
         }
-        let leaves = matches!(&*word.lower(text), "leave" | "left" | "leaving");
+        let leaves = matches!(
+            &*word.lower(text),
+            "leave" | "left" | "leaving" | "stay" | "stays" | "keep" | "keeps" | "kept"
+        );
         let out = words[at..].iter().take(6).any(|word| word.lower(text) == "out");
         if leaves && out {
             negations += 1;

@@ -29,7 +29,10 @@ impl Builder<'_> {
         // Where plain titles mark the parts, one over small letters is no longer alone.
         let parted = self.named >= NAMED || self.named > 0 && self.titles >= 2;
         let spaced = self.spaced >= NAMED && self.is_spaced_title(index);
-        let named = parted && self.is_named_part(index) || spaced;
+        let opens_fence = self.fences.get(index + 1) == Some(&Fenced::Border)
+            && self.fences[index] == Fenced::Outside
+            && body.split_whitespace().count() <= 2;
+        let named = parted && self.is_named_part(index) || spaced || opens_fence && is_sample_title(body);
         if named
             || line::is_capitals(body) && !self.is_under_a_sample_title(index) && !self.answers(index)
             || self.stands_as_title(index, body)
@@ -70,7 +73,8 @@ impl Builder<'_> {
         // Between whole sentences a word or two need no blank line to stand out.
         let stands_out = words <= 2 && stops(before) && stops(next) && next.len() >= 25;
         let heads = words <= 5 && self.is_item(index + 1) || words <= 3 && is_slot(next);
-        let heads = heads && (stops(before) || is_slot(before) || self.is_item(index.wrapping_sub(1)));
+        let ends = stops(before) || is_slot(before) || before.ends_with(['}', ']', '"', '”']);
+        let heads = heads && (ends || self.is_item(index.wrapping_sub(1)));
         let one_of_several =
             self.titles >= 2 && (self.is_plain_title(index) || words <= 5 && self.is_item(index + 1));
         (before.is_empty() || stands_out || heads || one_of_several)

@@ -143,7 +143,7 @@ fn keep_lists(review: &Review, chunks: &mut [Chunk]) {
             .into_iter()
             .max_by_key(|component| list.iter().filter(|chunk| chunk.component == Some(*component)).count());
         let count = list.iter().filter(|chunk| chunk.component == most).count();
-        if list.len() >= 3 && count * 3 >= list.len() * 2 {
+        if list.len() >= 3 && count * 2 > list.len() {
             list.iter_mut().for_each(|chunk| chunk.component = most);
         }
     }
@@ -204,6 +204,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     }
     if run
         && before.block == unit.block
+        && !leaves_facts(review, index)
         && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece)
     {
         return true;
@@ -241,11 +242,16 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         });
     // "Here is the info: …" opens something of its own.
     let presents = said == "here" && matches!(&*lower(1), "is" | "are" | "comes");
+    // "Each entry has …" on a line of its own names what it is about.
+    let names = said == "each"
+        && unit.opens_piece
+        && words.get(1).is_some_and(|next| !next.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL));
     let anaphora = tied
         && !person
         && !lines
         && !empty
         && !presents
+        && !names
         && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     // "You will be given a query. Your job is to decide what it is about": "it" is what is given.
     let of_it = tells_what_is_given(before_text)
@@ -264,6 +270,30 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     (anaphora || next || begun || goes_on)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
+}
+
+/// "Facts you may use:", three facts, and from here on rules: what leads to the list does not lead to them.
+fn leaves_facts(review: &Review, index: usize) -> bool {
+    let units = review.units();
+    let is_item = |at: &usize| matches!(units[*at].kind, UnitKind::Item { ordered: false });
+    let listed = |at: &usize| units[*at].block == units[index].block && is_item(at);
+    if !listed(&index) || index < 3 {
+        return false;
+    }
+    let component = |at: usize| review.labels()[at].component;
+    let facts = (0..index).rev().take_while(listed).count();
+    let fact = |at: usize| component(at) == Some(Component::Context);
+    let rules = (index..units.len()).take_while(listed);
+    let (rest, odd) = (rules.clone().count(), rules.filter(|at| fact(*at)).count());
+    let lead = index.checked_sub(facts + 1).map(|at| &units[at]);
+    let leads = lead
+        .is_some_and(|lead| lead.kind == UnitKind::Mark || review.source().slice(lead.text).ends_with(':'));
+    leads
+        && facts >= 2
+        && rest >= 3
+        && (index - facts..index).all(fact)
+        && odd * 2 <= rest
+        && component(index) == Some(Component::Constraints)
 }
 
 /// "You will be provided with a question."

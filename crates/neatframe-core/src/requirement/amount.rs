@@ -165,6 +165,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             _ => None,
         });
         let subject = match each_of(text, words, measure_at) {
+            // "Two paragraphs of about 80 words each".
+            true if matches!(before, Some(Demand::Amount { measure: Measure::Paragraphs, .. })) => {
+                Subject::Each("paragraph".into())
+            }
             // "Eight names. One or two words each."
             true => things.map_or(Subject::Unstated, |things| Subject::Each(singular(things))),
             false => whom::of(sight, unit, words, (first, measure_at), before),

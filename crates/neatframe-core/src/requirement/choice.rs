@@ -1,38 +1,13 @@
-//! Closed lists: the labels to choose from, the fields of a record, the written form of dates.
+//! Closed lists: the labels to choose from, the fields of a record.
 
-use super::{Demand, Field, Requirement, Sight, Subject, words::quotations};
+use super::{Demand, Field, Requirement, Sight, Subject, dates, words::quotations};
 use crate::component::Component;
-use crate::lexicon::vocabulary;
 use crate::numbering;
 use crate::record::keys;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::collections::HashSet;
-
-/// Forms of dates, as prompts name them.
-const DATES: [&str; 10] = [
-    "YYYY-MM-DD", "DD/MM/YYYY", "MM/DD/YYYY", "DD.MM.YYYY", "DD-MM-YYYY", "YYYY/MM/DD", "YYYYMMDD",
-    "ISO 8601", "ISO FORM", "ISO DATE",
-];
-
-/// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
-fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
-    // "Write times like "3 pm"".
-    let times = words.iter().position(|word| matches!(&*word.lower(text), "times" | "time" | "hours"));
-    let noon = |word: &Word| matches!(&*word.lower(text), "pm" | "am" | "p.m" | "a.m");
-    if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
-        return Some("12-hour clock");
-    }
-    let at = words.windows(3).position(|run| {
-        matches!(run[0].text(text), "24" | "12")
-            && matches!(&*run[1].lower(text), "hour" | "h")
-            && matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form")
-    })?;
-    let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
-    let day = (words[at].text(text) == "24") != denied;
-    Some(if day { "24-hour clock" } else { "12-hour clock" })
-}
 
 /// Reads closed lists that stand within one unit.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
@@ -42,13 +17,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
-    let dated = body.as_bytes().windows(2).any(|pair| pair.eq_ignore_ascii_case(b"YY") || pair == b"SO");
-    let upper = if dated { body.to_uppercase() } else { String::new() };
-    if let Some(form) = DATES.iter().find(|form| upper.contains(*form)) {
-        let form = if form.starts_with("ISO") { "YYYY-MM-DD" } else { form };
-        push(Demand::DateForm(form.into()));
+    if let Some(form) = dates::form(text, sight.words.within(span), body) {
+        push(Demand::DateForm(form));
     }
-    if let Some(pole) = clock(text, sight.words.within(span)) {
+    if let Some(pole) = dates::clock(text, sight.words.within(span)) {
         push(Demand::Manner { axis: "clock", pole });
     }
     for (key, choices) in in_brackets(body) {
@@ -56,7 +28,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         found.push(Requirement { subject: Subject::Named(key), ..rule });
     }
     let counted = || counted(text, sight.words.within(span), body);
-    if let Some((key, choices)) = keyed(body).or_else(|| told_of_each(body)).or_else(counted) {
+    if let Some((key, choices)) =
+        keyed(body).or_else(|| told_of_each(body)).or_else(counted).or_else(|| alternatives(body))
+    {
         let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
         found.push(Requirement { subject: Subject::Named(key), ..rule });
         return;
@@ -114,6 +88,47 @@ fn keyed(body: &str) -> Option<(String, Vec<String>)> {
         .iter()
         .all(|name| name.split_whitespace().count() <= 2 && name.chars().any(char::is_alphabetic));
     (field && short && names.len() >= 2).then(|| (key.to_lowercase(), names))
+}
+
+/// Fields whose values stand in what reads like a fact: "Urgency is 1 (whole building), 2 (one room) or 3 (one person)".
+pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    for (unit, label) in sight.labels.iter().enumerate() {
+        let told = label.component == Some(Component::Context)
+            && matches!(sight.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+        if let Some((key, choices)) =
+            told.then(|| alternatives(sight.source.slice(sight.units[unit].text))).flatten()
+        {
+            let rule = Requirement::on_reply(unit, sight.units[unit].text, Demand::OneOf(choices), false);
+            found.push(Requirement { subject: Subject::Named(key), ..rule });
+        }
+    }
+}
+
+/// "Urgency is 1 (whole building), 2 (one room) or 3 (one person)", "the status is open, closed or pending".
+fn alternatives(body: &str) -> Option<(String, Vec<String>)> {
+    let (head, list) = [" is ", " must be ", " can be ", " may be ", " is always ", " is either "]
+        .iter()
+        .find_map(|sign| body.split_once(sign))?;
+    let key = head.trim_start_matches(['-', '*', ' ']).trim_start_matches("The ").trim_start_matches("the ");
+    let key = key.trim_matches(['`', '"', '*']);
+    let mut bare = String::new();
+    let mut deep = 0usize;
+    for c in list.trim_end_matches('.').chars() {
+        deep += usize::from(c == '(');
+        if deep == 0 {
+            bare.push(c);
+        }
+        deep -= usize::from(c == ')' && deep > 0);
+    }
+    let (rest, last) = bare.rsplit_once(" or ")?;
+    let names = rest.trim_end_matches([',', ' ']).split(", ").chain([last]);
+    let names: Vec<String> =
+        names.map(|name| name.trim().trim_matches(['"', '`', '\'', '“', '”']).to_string()).collect();
+    let single = |name: &String| {
+        !name.is_empty() && name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '-'))
+    };
+    (is_key(key) && key.len() > 2 && names.len() >= 3 && names.iter().all(single))
+        .then(|| (key.to_lowercase(), names))
 }
 
 /// "Three kinds: rebus, anagram, riddle": what is counted, and as many names.
@@ -232,7 +247,8 @@ pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let shape = label.component == Some(Component::OutputFormat);
         let fields = if shape && body.contains('{') { template(body) } else { columns(body) };
         if fields.len() >= 2 {
-            let dated = fields.iter().find_map(|field| DATES.iter().find(|form| field.form.contains(*form)));
+            let dated =
+                fields.iter().find_map(|field| dates::DATES.iter().find(|form| field.form.contains(*form)));
             if let Some(form) = dated.filter(|_| sight.units[unit].kind == UnitKind::Code) {
                 found.push(Requirement::on_reply(unit, span, Demand::DateForm((*form).into()), false));
             }

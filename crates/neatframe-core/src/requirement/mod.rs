@@ -4,6 +4,7 @@ mod alone;
 mod amount;
 mod choice;
 mod clash;
+mod dates;
 mod gap;
 mod length;
 mod manner;
@@ -244,6 +245,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     alone::read(sight, &demands, &mut found);
     pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);
+    choice::facts(sight, &mut found);
     offered::read(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);

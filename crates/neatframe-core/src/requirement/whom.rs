@@ -113,6 +113,10 @@ pub(super) fn of(
         // "One sentence, at most 125 characters" speaks of the whole; several things are bounded one by one.
         crossed |= goes_on;
         if crossed && matches!(&*word, "sentence" | "line" | "paragraph") {
+            // "One sentence per change, at most 20 words".
+            if at < first && matches!(&*lower(at + 1), "per" | "each" | "every" | "for") {
+                return Subject::Each(word.into_owned());
+            }
             let whole = at == 1 && matches!(&*lower(0), "one" | "a" | "1");
             return if whole { Subject::Reply } else { Subject::Unstated };
         }

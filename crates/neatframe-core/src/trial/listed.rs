@@ -9,7 +9,7 @@ pub(super) fn count(body: &str, things: &str) -> Option<(usize, usize, usize)> {
         return (count >= 2).then_some((0, body.len(), count));
     }
     let key = format!("\"{things}\"");
-    let at = body.find(&key)?;
+    let Some(at) = body.find(&key) else { return row(body, things) };
     let rest = body[at + key.len()..].trim_start().strip_prefix(':')?.trim_start().strip_prefix('[')?;
     let inner = &rest[..rest.find(']')?];
     let from = body.len() - rest.len();
@@ -20,6 +20,22 @@ pub(super) fn count(body: &str, things: &str) -> Option<(usize, usize, usize)> {
     let count = inner.split(',').filter(|thing| !thing.trim().is_empty()).count();
     let quoted = inner.matches('"').count() / 2;
     Some((from, inner.len(), if quoted > 0 { quoted } else { count }))
+}
+
+/// `Tags: pier, fog, delay`, on a line of its own.
+pub(crate) fn row(body: &str, things: &str) -> Option<(usize, usize, usize)> {
+    let mut at = 0;
+    for line in body.split_inclusive('\n') {
+        let label = line.get(..things.len()).filter(|label| label.eq_ignore_ascii_case(things));
+        if let Some(list) = label.and_then(|_| line[things.len()..].strip_prefix(':')) {
+            let list = list.trim();
+            let plain = !list.contains(['.', ';', '{', '[', '(', '…', '"']);
+            let count = list.split(", ").count();
+            return (plain && count >= 2).then_some((at, line.trim_end().len(), count));
+        }
+        at += line.len();
+    }
+    None
 }
 
 #[cfg(test)]
@@ -34,5 +50,7 @@ mod tests {
         assert_eq!(count("- one\n- two", "bullets"), Some(2));
         assert_eq!(count("{\"tags\": [{\"a\": 1}]}", "tags"), None);
         assert_eq!(count("one tag", "tags"), None);
+        assert_eq!(count("Title: Fog\nTags: pier, fog, two boats\n", "tags"), Some(3));
+        assert_eq!(count("Tags: pier. Fog, too.", "tags"), None, "a sentence is no list");
     }
 }

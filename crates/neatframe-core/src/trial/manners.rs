@@ -79,6 +79,15 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
                 .count();
             (bullet >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
         }
+        "letter case" if pole == "capital first letter" => {
+            let offset = body.find(char::is_alphabetic)?;
+            let small = body[offset..].chars().next().is_some_and(char::is_lowercase);
+            let single = body.split_whitespace().count() <= 6;
+            (small && single).then(|| Breach {
+                place: at(offset, body[offset..].trim_end().len()),
+                what: format!("`{}` has no {pole}", body.trim()),
+            })
+        }
         "letter case" => {
             let wrong = |c: char| if pole == "capitals" { c.is_lowercase() } else { c.is_uppercase() };
             let single = body.split_whitespace().count() <= 6;

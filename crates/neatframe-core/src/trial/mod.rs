@@ -8,6 +8,7 @@ mod people;
 mod times;
 mod units;
 
+pub(crate) use listed::row;
 pub(crate) use money::{differ, is_sum};
 
 use crate::record;

@@ -181,6 +181,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 ..order.clone()
             });
         }
+        // "Keep the numbers out of the notes": they are not said.
+        let out = clause.iter().take(AWAY).position(|word| word.lower(text) == "out");
+        if let Some(out) = out.filter(|out| *out > 0 && !forbids && lower(verb_at) == "keep") {
+            let unsaid = self::order(text, unit, words, (*verb, "mention"), &clause[..out], (true, false));
+            found.push(Order { conditional, bounded: false, ..unsaid });
+            at = verb_at + 1;
+            continue;
+        }
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
@@ -212,6 +220,9 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(marks::of(text, unit, words));
     found
 }
+
+/// Within how many words "out" stands behind "keep".
+const AWAY: usize = 6;
 
 /// "Legal terms stay as they are": they are kept.
 fn stays(text: &str, unit: usize, words: &[Word]) -> Option<Order> {

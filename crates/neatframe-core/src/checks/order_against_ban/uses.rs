@@ -55,6 +55,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "never" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
             "leave" if lower(at + 1) == "out" => Some((true, at + 2)),
             "omit" | "skip" | "drop" => Some((true, at + 1)),
+            // "Keep the numbers out of the notes".
+            "keep" if (at + 2..at + 6).any(|at| lower(at) == "out") => Some((true, at + 1)),
             // "Subject line, then the mail."
             _ if at == 0 && is_a_part(case, unit) => Some((false, 0)),
             "avoid" if lower(at + 1).ends_with("ing") => None,
@@ -140,7 +142,8 @@ const LONG: usize = 40;
 /// The thing that is named from `from` on: at most two words that mean something.
 fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {
     let ends = |word: &Word| {
-        word.is_punctuation() || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at")
+        word.is_punctuation()
+            || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at" | "out")
     };
     let rest = words.get(from..)?;
     let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];

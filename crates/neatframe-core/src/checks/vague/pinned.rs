@@ -61,7 +61,8 @@ pub(super) fn is_pinned(
             true
         }
         VagueKind::Length => {
-            number || conditional || length_stated || explained || bounded_elsewhere(case, words, hit)
+            let stated = length_stated && !counts_itself(case, words);
+            number || conditional || stated || explained || bounded_elsewhere(case, words, hit)
         }
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
@@ -92,6 +93,17 @@ fn asks_for_depth(text: &str, words: &[Word], hit: &Hit) -> bool {
 
 fn measured(words: &[Word]) -> bool {
     words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
+}
+
+/// "Keep the paragraph short", where all that is stated is how many paragraphs there are.
+fn counts_itself(case: &Case<'_>, words: &[Word]) -> bool {
+    let text = case.source.text();
+    let names = words.iter().any(|word| matches!(&*word.lower(text), "paragraph" | "paragraphs"));
+    names
+        && case.requirements.iter().all(|rule| match &rule.demand {
+            Demand::Amount { measure, .. } => matches!(measure, Measure::Paragraphs | Measure::Items(_)),
+            _ => true,
+        })
 }
 
 /// How many requirements are looked at for the count of a thing.
@@ -169,7 +181,17 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
             before.as_deref() == Some("the")
                 || words[..hit.first].iter().any(|word| word.lower(text) == "which")
         }
-        "good" => words[..hit.first].iter().any(|word| word.lower(text) == "what"),
+        "good" => {
+            // "A hazardous good."
+            let article =
+                |at: usize| lower(Some(at)).is_some_and(|word| matches!(&*word, "a" | "an" | "any"));
+            let thing = hit.first >= 2
+                && article(hit.first - 2)
+                && !words[hit.first - 1].is(vocabulary::STOP)
+                && lower(Some(hit.first - 1)).is_some_and(|word| word != "very" && word != "really")
+                && ends;
+            thing || words[..hit.first].iter().any(|word| word.lower(text) == "what")
+        }
         // "You will see several pages" tells what comes in.
         _ => {
             words.first().is_some_and(|word| word.is(vocabulary::PERSON))

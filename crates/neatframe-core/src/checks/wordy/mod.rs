@@ -3,7 +3,7 @@
 mod praise;
 
 use super::{Case, Check, Meta, Sink, cut};
-use crate::component::Component;
+use crate::component::{Component, Facet};
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::lexicon::{Hit, PADDING, PaddingKind, PaddingTerm, Set, vocabulary};
@@ -50,7 +50,9 @@ impl Check for Padding {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for (index, unit) in case.units.iter().enumerate() {
-            let sample = case.labels[index].shares[Component::Examples.index()] >= SAMPLE;
+            // Behind the slot that takes the input, the samples are over.
+            let slot = index > 0 && case.labels[index - 1].facet == Some(Facet::InputSlot);
+            let sample = case.labels[index].shares[Component::Examples.index()] >= SAMPLE && !slot;
             if sample
                 || matches!(unit.kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
             {
@@ -103,7 +105,10 @@ fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
     let says = |at: usize| {
         let word = words[at];
         let covered = hits().any(|hit| (hit.first..=hit.last).contains(&at));
-        let many = matches!(&*word.lower(case.source.text()), "many" | "again");
+        let many = matches!(
+            &*word.lower(case.source.text()),
+            "many" | "again" | "help" | "helping" | "time" | "effort" | "support" | "assistance" | "patience"
+        );
         // "Many thanks, Traudl": the name below is part of the greeting.
         let signed = at + 1 == words.len()
             && at > 1

@@ -1,0 +1,80 @@
+//! Parts of the reply whose lengths are more than the whole may have: three paragraphs of 60 words in a mail of 120.
+
+use super::{Case, Sink};
+use crate::requirement::{Bound, Demand, Measure, Requirement, Subject, number, singular};
+
+/// Parts that stand outside what a limit on the reply counts.
+const OUTSIDE: [&str; 8] =
+    ["appendix", "annex", "attachment", "glossary", "example", "transcript", "document", "code"];
+
+/// How many requirements are compared.
+const RULES: usize = 200;
+
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let firm = || case.requirements.iter().take(RULES).filter(|rule| !rule.conditional);
+    let words = |rule: &Requirement| match &rule.demand {
+        Demand::Amount { measure: Measure::Words, bound } => Some(*bound),
+        _ => None,
+    };
+    let whole = firm().find_map(|rule| {
+        let most = words(rule)?.most.filter(|_| rule.subject == Subject::Reply && rule.part.is_none())?;
+        Some((rule, most))
+    });
+    let Some((whole, most)) = whole else { return };
+    for part in firm().filter(|rule| rule.unit != whole.unit) {
+        let Some((named, least)) = words(part).and_then(least) else { continue };
+        let count = match &part.subject {
+            Subject::Reply => continue,
+            Subject::Named(name) if OUTSIDE.contains(&name.as_str()) => continue,
+            Subject::Named(name) => how_many(case, part, name).unwrap_or(1),
+            Subject::Each(name) => how_many(case, part, name).unwrap_or(0),
+            Subject::Unstated => firm().filter(|rule| rule.unit == part.unit).find_map(count).unwrap_or(0),
+        };
+        let needed = least.saturating_mul(count);
+        if needed > most {
+            let (later, earlier) =
+                if part.span.start() > whole.span.start() { (part, whole) } else { (whole, part) };
+            let line = case.source.position(earlier.span.start()).line;
+            let (two, one) = (case.shown(later.span), case.shown(earlier.span));
+            let sum = named.saturating_mul(count);
+            let message =
+                format!("`{two}` and `{one}` (line {line}) do not fit: the parts alone have {sum} words");
+            sink.report(later.span, message, "change one of the two, so that the parts fit into the whole")
+                .related
+                .push(earlier.span);
+            return;
+        }
+    }
+}
+
+/// The fewest words that a bound names, and how many it lets through: "about" gives way by a quarter.
+fn least(bound: Bound) -> Option<(u32, u32)> {
+    bound.least.map(|least| (least, if bound.about { least - least / 4 } else { least }))
+}
+
+/// "Two paragraphs", "five bullets" beside the length of each.
+fn count(rule: &Requirement) -> Option<u32> {
+    match &rule.demand {
+        Demand::Amount { measure: Measure::Paragraphs | Measure::Sentences | Measure::Items(_), bound } => {
+            bound.least.filter(|least| *least >= 2)
+        }
+        _ => None,
+    }
+}
+
+/// "Each of the five sections": the number before the noun in the same sentence, or how many another rule asks for.
+fn how_many(case: &Case<'_>, part: &Requirement, name: &str) -> Option<u32> {
+    let text = case.source.text();
+    let here = case
+        .words_of(part.unit)
+        .windows(2)
+        .find(|pair| singular(&pair[1].lower(text)) == name && pair[1].lower(text) != name);
+    here.and_then(|pair| number(text, pair[0])).or_else(|| {
+        case.requirements.iter().take(RULES).find_map(|rule| match &rule.demand {
+            Demand::Amount { measure: Measure::Items(things), .. } if singular(things) == name => count(rule),
+            Demand::Amount { measure: Measure::Paragraphs, .. } if name == "paragraph" => count(rule),
+            Demand::Amount { measure: Measure::Sentences, .. } if name == "sentence" => count(rule),
+            _ => None,
+        })
+    })
+}

@@ -1,0 +1,89 @@
+//! The written form of dates and times of day.
+
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+
+/// Forms of dates, as prompts name them.
+pub(super) const DATES: [&str; 10] = [
+    "YYYY-MM-DD", "DD/MM/YYYY", "MM/DD/YYYY", "DD.MM.YYYY", "DD-MM-YYYY", "YYYY/MM/DD", "YYYYMMDD",
+    "ISO 8601", "ISO FORM", "ISO DATE",
+];
+
+/// "Dates in the form 2031-05-03": the form of a date that is shown.
+fn shown(text: &str, words: &[Word], body: &str) -> Option<String> {
+    let dates =
+        words.iter().position(|word| matches!(&*word.lower(text), "date" | "dates" | "day" | "days"))?;
+    let shown = words[dates..].iter().any(|word| {
+        matches!(&*word.lower(text), "form" | "format" | "like" | "as" | "write" | "written" | "style")
+    });
+    let lead = matches!(&*words.first()?.lower(text), "write" | "give" | "put" | "format");
+    let token = body.split([' ', '"', '`', '“', '”', '(', ')', '\'']).find_map(date_form)?;
+    (shown || lead).then_some(token)
+}
+
+/// `2031-05-03` gives `YYYY-MM-DD`; `03/05/2031` may be read in two ways and gives nothing.
+fn date_form(token: &str) -> Option<String> {
+    let token = token.trim_end_matches(['.', ',', ';', ':']);
+    let sign = token.chars().find(|c| !c.is_ascii_digit()).filter(|c| matches!(c, '-' | '/' | '.'))?;
+    let parts: Vec<&str> = token.split(sign).collect();
+    let digits = parts.iter().all(|part| part.chars().all(|c| c.is_ascii_digit()));
+    let above = |part: &str| part.parse::<u32>().is_ok_and(|n| n > 12);
+    match parts.iter().map(|part| part.len()).collect::<Vec<_>>()[..] {
+        [4, 2, 2] if digits => Some(format!("YYYY{sign}MM{sign}DD")),
+        [2, 2, 4] if digits && (above(parts[0]) || sign == '.') => Some(format!("DD{sign}MM{sign}YYYY")),
+        [2, 2, 4] if digits && above(parts[1]) => Some(format!("MM{sign}DD{sign}YYYY")),
+        _ => None,
+    }
+}
+
+/// "On the 24-hour clock": a number is no entry of the lexicon, so it is read here.
+pub(super) fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
+    // "Write times like "3 pm"".
+    let times = words.iter().position(|word| matches!(&*word.lower(text), "times" | "time" | "hours"));
+    let noon = |word: &Word| matches!(&*word.lower(text), "pm" | "am" | "p.m" | "a.m");
+    if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
+        return Some("12-hour clock");
+    }
+    let at = words.windows(3).position(|run| {
+        matches!(run[0].text(text), "24" | "12")
+            && matches!(&*run[1].lower(text), "hour" | "h")
+            && matches!(&*run[2].lower(text), "clock" | "format" | "time" | "times" | "notation" | "form")
+    })?;
+    let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    let day = (words[at].text(text) == "24") != denied;
+    Some(if day { "24-hour clock" } else { "12-hour clock" })
+}
+
+/// The form that a rule sets for dates, named or shown.
+pub(super) fn form(text: &str, words: &[Word], body: &str) -> Option<String> {
+    let dated = body.as_bytes().windows(2).any(|pair| pair.eq_ignore_ascii_case(b"YY") || pair == b"SO");
+    let upper = if dated { body.to_uppercase() } else { String::new() };
+    match DATES.iter().find(|form| upper.contains(*form)) {
+        Some(form) => Some((if form.starts_with("ISO") { "YYYY-MM-DD" } else { form }).to_string()),
+        None => shown(text, words, body),
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::words::Words;
+
+    fn read(text: &str) -> Option<String> {
+        form(text, Words::read(text, 0).all(), text)
+    }
+
+    #[test]
+    fn a_form_is_named_or_shown() {
+        assert_eq!(read("Dates as YYYY/MM/DD.").as_deref(), Some("YYYY/MM/DD"));
+        assert_eq!(read("Give dates in ISO format.").as_deref(), Some("YYYY-MM-DD"));
+        assert_eq!(
+            read("Dates in the form 2031-05-03; others go to the end.").as_deref(),
+            Some("YYYY-MM-DD")
+        );
+        assert_eq!(read("Write each date like \"24.12.2031\".").as_deref(), Some("DD.MM.YYYY"));
+        assert_eq!(read("Write dates like 05/24/2031.").as_deref(), Some("MM/DD/YYYY"));
+        assert_eq!(read("Write dates like 05/04/2031."), None, "day and month cannot be told apart");
+        assert_eq!(read("The boat leaves on 2031-05-03."), None, "a day, not a form");
+    }
+}
