@@ -1,8 +1,9 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, choice_ruled_out, counts, one_or_several, parts_past_whole, ruled_out_word,
-    two_ways_out, without_consent,
+    Case, Check, Meta, Sink, choice_ruled_out, counts, each_opens, emptied, even_so, first_question,
+    kept_or_changed, needed_or_not, one_or_several, parts_past_whole, refused_topic, ruled_out_word,
+    thresholds, two_origins, two_ways_out, without_consent,
 };
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
@@ -91,6 +92,15 @@ impl Check for ClashingDemands {
         one_or_several::run(case, sink);
         ruled_out_word::run(case, sink);
         parts_past_whole::run(case, sink);
+        thresholds::run(case, sink);
+        needed_or_not::run(case, sink);
+        emptied::run(case, sink);
+        each_opens::run(case, sink);
+        kept_or_changed::run(case, sink);
+        even_so::run(case, sink);
+        refused_topic::run(case, sink);
+        first_question::run(case, sink);
+        two_origins::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

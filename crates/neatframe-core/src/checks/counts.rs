@@ -3,7 +3,7 @@
 use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Bound, Measure, bounded, is_exception};
+use crate::requirement::{Bound, Demand, Measure, bounded, is_exception, singular};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -44,7 +44,37 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         seen.push(this);
     }
+    one_too_many(case, sink);
 }
+
+/// "Exactly two columns", "add a third column".
+fn one_too_many(case: &Case<'_>, sink: &mut Sink<'_>) {
+    const ORDINALS: [&str; 8] = ["third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
+    let text = case.source.text();
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        let adds = words
+            .first()
+            .is_some_and(|word| matches!(&*word.lower(text), "add" | "include" | "append" | "put" | "give"));
+        let nth = |run: &[Word]| {
+            let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
+            matches!(&*run[0].lower(text), "a" | "an").then(|| (rank as u32 + 3, run[2].lower(text)))
+        };
+        let Some((rank, thing)) = words.windows(3).find_map(nth).filter(|_| adds) else { continue };
+        let full = case.requirements.iter().take(RULES).find(|rule| match &rule.demand {
+            Demand::Amount { measure: Measure::Items(things), bound } => {
+                singular(things) == thing && bound.most.is_some_and(|most| most < rank)
+            }
+            _ => false,
+        });
+        if let Some(rule) = full.filter(|rule| rule.unit != unit && !rule.conditional) {
+            sink.clash(case, case.units[unit].text, rule.span);
+        }
+    }
+}
+
+/// How many requirements are looked at for a count.
+const RULES: usize = 200;
 
 fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
@@ -54,6 +84,12 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP);
         let counted = name.ends_with('s') || bound.least.or(bound.most) == Some(1);
         if !plain || !counted || Measure::named(&name).is_some() {
+            return None;
+        }
+        // "Fees over 6 euros are an error" names a case.
+        if at > 0
+            && matches!(&*lower(at + 2), "is" | "are" | "get" | "gets" | "go" | "goes" | "need" | "needs")
+        {
             return None;
         }
         let span = words[at].span().cover(noun.span());
@@ -82,5 +118,6 @@ mod tests {
         assert_eq!(told("Use exactly three buoys"), Some((Some(3), Some(3))));
         assert_eq!(told("Use three buoys"), None, "a number alone may be any of several");
         assert_eq!(told("At most 80 words."), None, "read elsewhere");
+        assert_eq!(told("Ropes over 6 metres are sold by weight."), None, "a case");
     }
 }

@@ -1,7 +1,7 @@
 //! Two sentences that say what to do in one case, and the two ways out exclude each other.
 
 use super::redundant::demands_of;
-use super::{Case, Sink};
+use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{Demand, singular};
@@ -56,30 +56,14 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         seen.push((unit, stems, way));
     }
-    let cases: Vec<Several> = case.demands().filter_map(|unit| several(case, unit)).collect();
-    for (at, one) in cases.iter().enumerate() {
-        let rival = cases[..at].iter().rev().take(WITHIN_REACH);
-        let rival = rival.into_iter().find(|other| other.things == one.things && other.all != one.all);
-        if let Some(rival) = rival {
-            sink.clash(case, case.units[one.unit].text, case.units[rival.unit].text);
-        }
-    }
-    let values: Vec<Set> = case.demands().filter_map(|unit| set_value(case, unit)).collect();
-    for (at, one) in values.iter().enumerate() {
-        let rival = values[..at].iter().rev().take(WITHIN_REACH).find(|other| {
-            other.key == one.key
-                && other.value != one.value
-                && one.of.iter().any(|stem| other.of.contains(stem))
-        });
-        if let Some(rival) = rival {
-            sink.clash(case, case.units[one.unit].text, case.units[rival.unit].text);
-        }
-    }
+    rivals::compare(case, sink, several, |one, two| one.things == two.things && one.all != two.all);
+    rivals::compare(case, sink, set_value, |one, two| {
+        one.key == two.key && one.value != two.value && one.of.iter().any(|stem| two.of.contains(stem))
+    });
 }
 
 /// What is done where a thing fits several: "if an item fits two groups, list both".
 struct Several {
-    unit: usize,
     /// The stem of what there are several of.
     things: u32,
     /// All of them are taken, and not one.
@@ -100,12 +84,11 @@ fn several(case: &Case<'_>, unit: usize) -> Option<Several> {
     let any = |names: &[&str]| rest.iter().any(|word| names.contains(&&*word.lower(text)));
     let all = any(&["both", "all", "each", "every"]);
     let one = any(&["one", "first", "earlier", "single", "main", "best", "narrower", "strongest", "higher"]);
-    (all != one).then(|| Several { unit, things: stem(&singular(&noun.lower(text))), all })
+    (all != one).then(|| Several { things: stem(&singular(&noun.lower(text))), all })
 }
 
 /// A value for a gap: "if the ticket does not say how many are hit, set urgency to 3".
 struct Set {
-    unit: usize,
     of: Vec<u32>,
     key: u32,
     value: String,
@@ -124,7 +107,7 @@ fn set_value(case: &Case<'_>, unit: usize) -> Option<Set> {
         || rest[value].text(text).len() > 2 && rest[value].text(text).chars().all(|c| c.is_ascii_uppercase());
     let key = (verb + 1..value).find(|&at| !rest[at].is(vocabulary::STOP) && !rest[at].is_punctuation())?;
     let near = value - key <= 3;
-    (fixed && near).then(|| Set { unit, of: stems, key: stem(&lower(key)), value: lower(value).into_owned() })
+    (fixed && near).then(|| Set { of: stems, key: stem(&lower(key)), value: lower(value).into_owned() })
 }
 
 /// How many earlier cases are compared.

@@ -162,8 +162,20 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
     gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
     // "No title is longer than 8 words" bounds; it does not forbid.
-    gist.forbids &= gist.numbers.is_empty();
+    gist.forbids &= gist.numbers.is_empty() || shuns(text, words);
     gist
+}
+
+/// "Never close a ticket that is younger than three days": what is ruled out is done, and not how much of it.
+fn shuns(text: &str, words: &[Word]) -> bool {
+    const BOUNDING: [&str; 12] = [
+        "more", "over", "longer", "exceed", "fewer", "less", "beyond", "above", "below", "under", "go", "use",
+    ];
+    let never = words.first().is_some_and(|word| word.lower(text) == "never");
+    let verb = words.get(1).map(|word| word.lower(text)).unwrap_or_default();
+    never
+        && FRAMING.binary_search(&&*verb).is_err()
+        && !words.iter().any(|word| BOUNDING.contains(&&*word.lower(text)))
 }
 
 /// Verbs that forbid their object.
@@ -203,6 +215,9 @@ impl Gist {
         // What is ruled out everywhere is ruled out in one part as well.
         let other_place = self.place != earlier.place && !(self.forbids && earlier.place.is_none());
         let other_name = self.named.iter().any(|name| earlier.stems.binary_search(name).is_err());
+        // "Mails from the board get URGENT" is a case of "label each mail URGENT or NORMAL".
+        let one_of_them = self.named.len() < earlier.named.len() && shared < self.stems.len();
+        let other_name = other_name || one_of_them;
         if !same_numbers || shared == 0 || other_time || other_fate || other_name || other_place {
             return false;
         }

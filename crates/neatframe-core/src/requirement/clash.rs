@@ -208,6 +208,8 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     match rank.cmp(&other_rank) {
         // One page is a limit, two are a demand.
         Ordering::Greater if rank == 5 && least < 2 => false,
+        // Two paragraphs are no text message.
+        Ordering::Greater if other_rank == 1 && rank == 4 => least >= 2 && least.saturating_mul(150) > most,
         // A word takes four characters with its blank, on a tight count.
         Ordering::Greater if other_rank == 1 => rank == 2 && least.saturating_mul(4) > most,
         Ordering::Greater if other_rank == 2 => least.saturating_mul(fewest) > most,
@@ -247,7 +249,12 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
             ..
         }
     );
-    earlier.part != later.part && !around
+    // "No emoji" bounds every part, so "an emoji in the title" breaks it.
+    let bans_all = |rule: &Requirement| {
+        let Demand::Manner { pole, .. } = &rule.demand else { return false };
+        rule.part.is_none() && (pole.starts_with("no ") || *pole == "none")
+    };
+    earlier.part != later.part && !around && !bans_all(earlier) && !bans_all(later)
 }
 
 /// A length of the whole that what is said of its pieces leaves no room for: "six sentences of at most 8 words" hold no 120

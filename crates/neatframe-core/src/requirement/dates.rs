@@ -44,6 +44,16 @@ pub(super) fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
     if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
         return Some("12-hour clock");
     }
+    // "Write 16:30, not 4:30 pm".
+    let shown = words.iter().find_map(|word| {
+        let (hour, minute) = word.text(text).split_once(':')?;
+        (minute.len() == 2).then(|| hour.parse::<u32>().ok()).flatten()
+    });
+    let writes = words.first().is_some_and(|word| word.lower(text) == "write");
+    let denies = words.iter().any(|word| word.is(vocabulary::NEGATION));
+    if writes && denies && shown.is_some_and(|hour| (13..24).contains(&hour)) {
+        return Some("24-hour clock");
+    }
     let at = words.windows(3).position(|run| {
         matches!(run[0].text(text), "24" | "12")
             && matches!(&*run[1].lower(text), "hour" | "h")

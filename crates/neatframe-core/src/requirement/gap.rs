@@ -127,6 +127,12 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         if is(at, &["no"]) && has && asked {
             return Some((at, at));
         }
+        // "When nothing is found", "if nothing fits".
+        let found = matches!(lower.get(at + 1).map(|word| &**word), Some("is" | "was" | "has" | "can"));
+        let fits = is(at + 1, &["fits", "matches", "turns", "remains"]);
+        if is(at, &["nothing"]) && asked && (fits || found && (at + 2..at + 5).any(|at| is(at, &["found"]))) {
+            return Some((at, at + if fits { 1 } else { 2 }));
+        }
         // "Whenever the recipe states none".
         let states = at > 0 && matches!(&*lower[at - 1], "states" | "gives" | "names" | "has" | "contains");
         if is(at, &["none"]) && states && asked {

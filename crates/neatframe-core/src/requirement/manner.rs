@@ -84,7 +84,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         };
         // "Within one day, sort by name": the second order holds inside the first.
         let inner = || words.iter().any(|word| matches!(&*word.lower(text), "within" | "same" | "then"));
-        if matches!(pole.axis, "order" | "order kept") && inner() {
+        if matches!(pole.axis, "order" | "order kept" | "grouping") && inner() {
             continue;
         }
         // "Keep product names in English" is about the names.
@@ -98,7 +98,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // What is allowed at times stands against what never is.
         // "Explain each term when it first appears" is about when, and bounds nothing.
         let first = || words[hit.last..].iter().any(|word| word.lower(text) == "first");
-        let always = matches!(pole.axis, "gaps" | "not knowing")
+        let always = matches!(pole.axis, "gaps" | "not knowing" | "doubles")
             || matches!(
                 (pole.axis, name),
                 (_, "ask first" | "several labels" | "own knowledge" | "go on") | ("points", "half")
@@ -117,9 +117,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             });
         // "The present tense for the moral" leaves the rest as it is.
         let aside = matches!(pole.axis, "tense" | "person" | "register" | "letter case" | "sentence length")
-            && words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "for" | "in"))
-            && words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
-            && words.get(hit.last + 3).is_some_and(|next| !WHOLE.contains(&&*next.lower(text)));
+            && match words.get(hit.last + 1).map(|next| next.lower(text)).as_deref() {
+                Some("for") => true,
+                Some("in") => {
+                    words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
+                }
+                _ => false,
+            }
+            && words[hit.last + 2..]
+                .iter()
+                .find(|next| !matches!(&*next.lower(text), "the" | "each" | "all" | "every"))
+                .is_some_and(|next| !next.is_number() && !WHOLE.contains(&&*next.lower(text)));
         let conditional =
             !always && (bounded || aside || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
@@ -129,6 +137,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 /// "Ask for the number, the code and the name together": several things in one question.
 fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
     let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
+    // "Your first message asks for name, address and date of birth."
+    let turn = words.iter().take(4).any(|word| is(word, &["message", "reply", "turn", "greeting"]));
+    if let Some(asks) = words.iter().position(|word| is(word, &["asks"])).filter(|_| turn) {
+        let rest = &words[asks..];
+        let commas = rest.iter().filter(|word| word.text(text) == ",").count();
+        let both = rest.iter().any(|word| is(word, &["and"]));
+        return (both && commas >= 1).then(|| rest[0].span().cover(rest[rest.len() - 1].span()));
+    }
     let asks = words.iter().position(|word| is(word, &["ask", "asking", "collect", "request"]))?;
     let rest = &words[asks..words.len().min(asks + SEVERAL)];
     // "… in a single question".

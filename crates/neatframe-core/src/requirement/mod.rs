@@ -32,7 +32,7 @@ use crate::outline::Outline;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
-use crate::words::Words;
+use crate::words::{Word, Words};
 
 /// What a demand is about.
 #[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -262,6 +262,10 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if matches!(requirement.demand, Demand::Manner { axis: "rounding", .. }) {
             requirement.part = figures(sight, unit);
         }
+        // "Translate the page", "leave brand names in English": each is about its own text.
+        if matches!(requirement.demand, Demand::Manner { axis: "text of signs", .. }) {
+            requirement.part = object_of(sight, requirement.span);
+        }
         known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
@@ -309,6 +313,15 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
 /// How many such parts are looked for.
 const FEW: usize = 8;
 
+/// The noun at the end of what is translated or left: "translate the page", "leave brand names in English".
+fn object_of(sight: &Sight<'_>, place: Span) -> Option<String> {
+    let text = sight.source.text();
+    let words = sight.words.within(place);
+    let end = words.iter().position(|word| matches!(&*word.lower(text), "in" | "untranslated"));
+    let last = words[..end.unwrap_or(words.len())].last()?;
+    Some(singular(&last.lower(text)))
+}
+
 /// The figures that a sentence speaks of.
 fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
     const FIGURES: [&str; 10] = [
@@ -324,10 +337,10 @@ fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
 }
 
 /// Parts of a reply that a sentence may be about.
-const PARTS: [&str; 29] = [
+const PARTS: [&str; 30] = [
     "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column",
-    "list", "intro", "introduction", "conclusion", "footer", "signature", "greeting", "notes", "note",
-    "quote", "quotes", "sample", "keys", "code", "name", "names", "comments", "appendix", "value",
+    "columns", "list", "intro", "introduction", "conclusion", "footer", "signature", "greeting", "notes",
+    "note", "quote", "quotes", "sample", "keys", "code", "name", "names", "comments", "appendix", "value",
 ];
 
 /// "In the title", "for each table": the part that a sentence names.
@@ -352,6 +365,20 @@ fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
             (led && PARTS.contains(&&*thing)).then(|| thing.into_owned())
         })
         .or_else(|| one_of_several(sight, unit))
+        .or_else(|| of_some_things(text, words))
+}
+
+/// "Warnings are written as running text": the things that the sentence is about.
+fn of_some_things(text: &str, words: &[Word]) -> Option<String> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let thing = |at: usize| {
+        let word = words.get(at)?;
+        let name = word.lower(text);
+        let plain = !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::VERB);
+        (plain && name.ends_with('s') && !whom::WHOLE.contains(&&*singular(&name))).then(|| name.into_owned())
+    };
+    let written = matches!(&*lower(2), "written" | "shown" | "set" | "printed" | "put");
+    (lower(1) == "are" && written).then(|| thing(0)).flatten()
 }
 
 /// "The newsletter text", "the Instagram text": one of several replies.

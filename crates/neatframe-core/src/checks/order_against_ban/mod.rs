@@ -215,10 +215,29 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         at = verb_at + 1;
     }
+    found.extend(only_others(text, unit, words));
     found.extend(passive::of(text, unit, words).map(|order| Order { conditional, ..order }));
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// "Only the manager may cancel an order": nobody else does.
+fn only_others(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let may = (2..words.len().min(6)).find(|&at| matches!(&*lower(at), "may" | "can"))?;
+    let verb = words.get(may + 1).filter(|word| word.is(vocabulary::VERB))?;
+    let you = (1..may).any(|at| matches!(&*lower(at), "you" | "assistant" | "bot" | "if" | "when"));
+    let end = (may + 2..words.len()).find(|&at| words[at].is_punctuation()).unwrap_or(words.len());
+    let ban = order(
+        text,
+        unit,
+        words,
+        (*verb, &verb.lower(text)),
+        &words[may + 2..end],
+        (lower(0) == "only", false),
+    );
+    (lower(0) == "only" && !you && !ban.object.is_empty()).then_some(Order { absolute: true, ..ban })
 }
 
 /// Within how many words "out" stands behind "keep".

@@ -80,6 +80,19 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         found.extend(thing(text, unit, words, from, forbids));
     }
+    // "Footnotes do not show up in our system, so leave them out": what the sentence opens with.
+    let refers = (3..words.len()).find(|&at| {
+        lower(at) == "so"
+            && matches!(&*lower(at + 1), "leave" | "skip" | "omit" | "drop" | "avoid")
+            && matches!(&*lower(at + 2), "them" | "it" | "these")
+    });
+    found.extend(refers.and_then(|_| thing(text, unit, &words[..1], 0, true)));
+    // "Every claim carries a footnote."
+    let carries =
+        (2..words.len().min(5)).find(|&at| matches!(&*lower(at), "carries" | "gets" | "needs" | "ends"));
+    let carries = carries.filter(|_| general).map(|at| at + 1 + usize::from(lower(at + 1) == "with"));
+    let article = |at: &usize| matches!(&*lower(*at), "a" | "an" | "its");
+    found.extend(carries.filter(article).and_then(|at| thing(text, unit, words, at + 1, false)));
     // "Write the mail without a subject line".
     let verb = words.first().is_some_and(|word| word.is(vocabulary::VERB));
     let without = (2..words.len()).find(|&at| {
