@@ -65,7 +65,14 @@ pub(crate) fn is_number(template: &str, key: &str) -> bool {
 
 /// The number that stands in quotation marks as the value of a field, and where it stands, in bytes.
 pub(crate) fn quoted_number<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
-    let digits = |value: &str| !value.is_empty() && value.bytes().all(|b| b.is_ascii_digit() || b == b'.');
+    // `"840 EUR"` is no number either.
+    let digits = |value: &str| {
+        let (number, unit) = value.split_once(' ').unwrap_or((value, ""));
+        !number.is_empty()
+            && number.bytes().all(|b| b.is_ascii_digit() || b == b'.')
+            && unit.len() <= 8
+            && unit.chars().all(char::is_alphabetic)
+    };
     values(record, key).into_iter().find(|(_, value)| digits(value))
 }
 

@@ -120,6 +120,8 @@ mod steps {
     remarks! { Steps:
         gap: "1. Read it.\n2. Sort it.\n4. Send it." => ["step-numbers"];
         double: "1. Read it.\n2. Sort it.\n2. Send it." => ["step-numbers"];
+        a_number_after_words: "First, read the log.\nSecond, ask the crew.\nThird, sort the notes.\nStep 4: write the notice." => ["step-numbers"];
+        words_alone: "First, read the log.\nSecond, ask the crew.\nThird, sort the notes." => [];
         other_name: "Step 1: Read it.\nStep 2: Sort it.\nPhase 3: Send it." => ["step-numbers"];
         two_lists: "First:\n1. Read it.\n2. Sort it.\n\nThen:\n1. Send it.\n2. Rest." => [];
         nested: "1. Read it.\n   1. Slowly.\n   2. Aloud.\n2. Sort it." => [];
@@ -142,6 +144,8 @@ mod slot {
         one_syntax: "Write to {{guest}} about {{boat_name}} today." => [];
         json_is_no_slot: "Return {\"boat\": \"text\"} for {{guest}}." => [];
         heads_of_parts: "Compare the two.\n\n[Question]\n{question}\n\n[Answer]\n{answer}" => [];
+        taken_in_and_forgotten: "## Inputs\npier: {{pier}}\nboat: {{boat}}\nbudget: {{budget}}\n\n## Task\nPlan the trip from {{pier}} on {{boat}}." => ["unused-input"];
+        taken_in_and_used: "## Inputs\npier: {{pier}}\nboat: {{boat}}\nbudget: {{budget}}\n\n## Task\nPlan the trip from {{pier}} on {{boat}} within {{budget}}." => [];
         announced: "You receive two inputs: the log and the tide table.\n<log>\n{{log}}\n</log>" => ["unused-input"];
         nameless: "Write a notice about {{x}} today." => ["nameless-slot"];
     }
@@ -168,6 +172,8 @@ mod exposure {
         talk_of_passwords: "Never ask for the password. Passwords have at least 12 characters." => [];
         key_as_a_slot: "Send the header X-Key: {{api_key}}." => [];
         person: "Write to Nora Quayle, 14 Harbour Rise, phone 0555 010 883." => ["private-data"];
+        two_groups: "My number is 0171 5550142, ask for Jonas Weidlich." => ["private-data"];
+        born_in_figures: "The guest Tam Brook, born 12.03.1961, lost a scarf." => ["private-data"];
         birth: "The guest Tam Brook, born 3 May 1961, lost a scarf." => ["private-data"];
         biography: "Tam Brook was born in 1941 on the island." => [];
         office_number: "Give the number 0555 010 100 in emergencies." => [];

@@ -46,6 +46,9 @@ mod records {
         a_row_too_short: "Give five keywords for the notice.\n\nExample:\nNotice: fog at the pier\nKeywords: fog, pier, delay" => ["sample-breaks-rule"];
         a_sentence_too_long: "Write the notes of the release.\n\n## Rules\n- One sentence per change, at most 8 words.\n\n## Sample\nThe timetable now opens on the right day after a restart." => ["sample-breaks-rule"];
         a_sentence_that_fits: "Write the notes of the release.\n\n## Rules\n- One sentence per change, at most 8 words.\n\n## Sample\nThe timetable opens on the right day." => [];
+        a_number_with_its_unit: "Fill in the record from the contract.\nFields:\n- rent - monthly rent in euros, a number\n- start - first day, YYYY-MM-DD\n\nExample:\nContract: \"Ms Lorne rents flat 3 from 1 May 2031 for 840 euros.\"\n{\"rent\": \"840 EUR\", \"start\": \"2031-05-01\"}\n\nContract:\n{{contract}}" => ["sample-breaks-rule"];
+        a_number_alone: "Fill in the record from the contract.\nFields:\n- rent - monthly rent in euros, a number\n- start - first day, YYYY-MM-DD\n\nExample:\nContract: \"Ms Lorne rents flat 3 from 1 May 2031 for 840 euros.\"\n{\"rent\": 840, \"start\": \"2031-05-01\"}\n\nContract:\n{{contract}}" => [];
+        a_row_with_another_label: "Sort the comments of guests.\nEach comment gets one topic: room, food, staff or other.\nOutput: number; topic; mood\nExample: 17; food; angry\nExample: 18; breakfast; happy" => ["sample-breaks-rule"];
         an_output_that_is_elsewhere: "Write a notice.\n\nExample output: see attached" => ["half-sample"];
     }
 }

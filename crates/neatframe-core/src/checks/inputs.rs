@@ -4,6 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
 use crate::likeness::stem;
 use crate::outline::{Mark, PieceKind};
+use crate::slots::Slot;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -71,6 +72,32 @@ fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
         return Vec::new();
     }
     listed.into_iter().filter(|input| !there(input)).map(|(place, _)| place).collect()
+}
+
+/// "city: {{city}}", "budget: {{budget}}" under "Inputs": all slots but one stand in the rules again.
+fn taken_in_and_forgotten(case: &Case<'_>) -> Option<Span> {
+    let mut declared: Vec<(Span, String)> = Vec::new();
+    for unit in case.units.iter().filter(|unit| unit.opens_piece) {
+        let section = &case.outline.sections[unit.section];
+        let piece = &case.outline.pieces[unit.pieces.start];
+        let line = case.text(piece.lead.cover(unit.text)).trim();
+        let slot = case.slots.iter().find(|slot| unit.text.contains(slot.span));
+        let alone = |slot: &Slot| {
+            line.strip_suffix(case.text(slot.span)).is_some_and(|label| label.trim_end().ends_with(':'))
+        };
+        if section.mark != Mark::Root
+            && announces(case.text(section.title))
+            && let Some(slot) = slot.filter(|slot| alone(slot))
+        {
+            declared.push((slot.span, plain(case.text(slot.inner))));
+        }
+    }
+    let again = |(place, name): &(Span, String)| {
+        case.slots.iter().any(|slot| slot.span != *place && plain(case.text(slot.inner)) == *name)
+    };
+    let mut unused = declared.iter().filter(|input| !again(input));
+    let first = unused.next()?;
+    (unused.next().is_none() && declared.len() >= 3).then_some(first.0)
 }
 
 /// Words that announce a list of inputs.
@@ -210,6 +237,10 @@ impl Check for UnusedInput {
         }
         for item in listed_and_unused(case) {
             unused(case, sink, item);
+        }
+        if let Some(slot) = taken_in_and_forgotten(case) {
+            let message = format!("`{}` comes in, and nothing speaks of it again", case.text(slot));
+            sink.report(slot, message, "say what it is for, or take it out of the inputs");
         }
     }
 }

@@ -15,11 +15,20 @@ const ROWS: usize = 64;
 /// Reports a value in the column of the labels that is none of them.
 pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
     odd_operation(case, sink);
-    let offered = rules.iter().find_map(|rule| match &rule.demand {
-        Demand::OneOf(choices) if rule.subject == Subject::Reply => Some((choices, rule.span)),
+    let offered = rules.iter().filter_map(|rule| match &rule.demand {
+        Demand::OneOf(choices) if rule.subject == Subject::Reply => Some((choices.as_slice(), rule.span)),
         _ => None,
     });
-    let Some((choices, rule)) = offered else { return };
+    for (choices, rule) in offered.take(FEW) {
+        in_rows(case, choices, rule, sink);
+    }
+}
+
+/// How many lists of labels are looked at.
+const FEW: usize = 4;
+
+/// Rows in which one column holds labels of the list, but for one value.
+fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>) {
     let rows: Vec<Span> = (0..case.units.len())
         .filter(|&unit| {
             case.labels[unit].component == Some(Component::Examples)
@@ -34,7 +43,9 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
         let split: Vec<Vec<(usize, &str)>> = rows.iter().map(|row| cells(case.text(*row), sign)).collect();
         let wide = split.iter().map(Vec::len).max().unwrap_or(0).min(8);
         let column = (0..wide).find(|&column| {
-            split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value))).count() >= 2
+            let labelled = split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value)));
+            // Of two rows of three values, one is enough.
+            labelled.count() >= if wide >= 3 && split.len() == 2 { 1 } else { 2 }
         });
         let Some(column) = column.filter(|_| wide >= 2) else { continue };
         for (row, values) in rows.iter().zip(&split) {

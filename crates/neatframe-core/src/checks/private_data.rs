@@ -168,7 +168,9 @@ fn dialled(text: &str, words: &[Word]) -> Option<Word> {
         text[pair[0].end as usize..pair[1].start as usize].trim_matches([' ', '-', '/']).is_empty()
     };
     let first = words.first()?.text(text);
-    let joined = groups >= 3 && words[..groups].windows(2).all(spaced);
+    // "0171 5550142": an area and the line.
+    let line = groups == 2 && words.get(1).is_some_and(|word| word.text(text).len() >= 5);
+    let joined = (groups >= 3 || line) && words[..groups].windows(2).all(spaced);
     (joined && first.starts_with('0') && first.len() >= 3).then(|| words[groups - 1])
 }
 
@@ -207,6 +209,14 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
         let day = words[at + 1..].iter().take(4).any(|word| {
             word.is_number() && word.text(text).len() <= 2 || word.text(text).contains(['-', '/'])
         });
+        // `born 12.03.1991`.
+        let dotted = words[at + 1..].iter().take(3).find(|word| {
+            let parts: Vec<&str> = word.text(text).split('.').collect();
+            parts.len() == 3 && parts[2].len() == 4 && parts.iter().all(|part| has_digit(part))
+        });
+        if let Some(day) = dotted.filter(|_| told) {
+            return Some(word.span().cover(day.span()));
+        }
         if !day {
             return None;
         }

@@ -47,6 +47,15 @@ fn numeric(body: &str) -> Vec<String> {
             found.push(key.to_string());
         }
     }
+    // "rent - monthly rent in euros, a number".
+    let told = [", a number", ", a whole number", ", an integer", ", number", ", whole number", ", integer"];
+    let sign = body.find([':', '–', '—']).or_else(|| body.find(" - "));
+    if let Some(at) = sign.filter(|_| told.iter().any(|end| body.trim_end_matches('.').ends_with(end))) {
+        let key = body[..at].trim().trim_matches(['`', '"', '*', '-', ' ']);
+        if !key.is_empty() && key.chars().all(|c| c.is_alphanumeric() || c == '_') {
+            found.push(key.to_string());
+        }
+    }
     for key in record::keys(body) {
         let name = format!("\"{key}\":");
         let Some((_, value)) = body.split_once(&name) else { continue };

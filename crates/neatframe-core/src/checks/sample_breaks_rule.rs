@@ -139,6 +139,7 @@ impl Check for SampleBreaksRule {
                 let begins = matches!(rule.demand, Demand::NeverBeginsWith(_)) && unit.opens_piece;
                 let sentence = matches!(&rule.subject, Subject::Each(thing) if thing == "sentence");
                 let alone = titled
+                    && (holds_record(index) || !answered)
                     && (listed || begins || is_alone_in_its_part(case, index))
                     && matches!(
                         rule.demand,

@@ -93,6 +93,13 @@ impl Check for StepNumbers {
                 }
             }
         }
+        if let Some((place, before)) = number_after_words(case) {
+            let message = format!("`{}` follows steps that are told in words", case.shown(place));
+            let write = "give every step of one sequence the same name";
+            let finding = sink.report(place, message, write);
+            finding.related.push(before);
+            finding.fix = in_words(case, place);
+        }
         for run in numbering::lettered(case.source, case.outline) {
             for pair in run.windows(2) {
                 let ((before, other), (letter, place)) = (pair[0], pair[1]);
@@ -106,6 +113,46 @@ impl Check for StepNumbers {
             }
         }
     }
+}
+
+/// "Step 4: build it" as "Fourth, build it".
+fn in_words(case: &Case<'_>, step: Span) -> Vec<Edit> {
+    const ORDINALS: [&str; 7] = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh"];
+    let text = case.source.text();
+    let unit = case.units.iter().find(|unit| unit.text == step);
+    let Some(piece) = unit.map(|unit| &case.outline.pieces[unit.pieces.start]) else { return Vec::new() };
+    let line = piece.lead.cover(piece.text);
+    let shown = &text[line.range()];
+    let Some(number) = shown.find(|c: char| c.is_ascii_digit()) else { return Vec::new() };
+    let digits: String = shown[number..].chars().take_while(char::is_ascii_digit).collect();
+    let after = number + digits.len();
+    let sign = shown[after..].chars().next().filter(|sign| matches!(sign, ':' | '.'));
+    let named = digits.parse::<usize>().ok().and_then(|number| ORDINALS.get(number.checked_sub(1)?));
+    match (sign, named) {
+        (Some(_), Some(name)) if shown.to_lowercase().starts_with("step ") => {
+            vec![Edit { span: Span::within(line, 0, after + 1), replacement: format!("{name},") }]
+        }
+        _ => Vec::new(),
+    }
+}
+
+/// "First, …", "Second, …", "Third, …" and then "Step 4: …": where the number stands, and the step before it.
+fn number_after_words(case: &Case<'_>) -> Option<(Span, Span)> {
+    const ORDINALS: [&str; 6] = ["first", "second", "third", "fourth", "fifth", "sixth"];
+    let text = case.source.text();
+    let ordinal = |unit: usize| {
+        let first = case.words_of(unit).first()?;
+        ORDINALS.iter().position(|name| *name == first.lower(text))
+    };
+    (2..case.units.len()).find_map(|unit| {
+        let count = ordinal(unit - 1)?;
+        let piece = &case.outline.pieces[case.units[unit].pieces.start];
+        let line = text[piece.lead.cover(piece.text).range()].to_lowercase();
+        let number = format!("step {}", count + 2);
+        let named = line.starts_with(&number) || line.starts_with(&format!("{}.", count + 2));
+        let told = count >= 1 && (0..unit - 1).rev().take(8).any(|near| ordinal(near) == Some(count - 1));
+        (named && told).then(|| (case.units[unit].text, case.units[unit - 1].text))
+    })
 }
 
 /// The name of a step in place of the name of another.

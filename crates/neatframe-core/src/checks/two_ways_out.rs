@@ -56,10 +56,27 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         seen.push((unit, stems, way));
     }
+    own_against_any(case, sink);
     rivals::compare(case, sink, several, |one, two| one.things == two.things && one.all != two.all);
     rivals::compare(case, sink, set_value, |one, two| {
         one.key == two.key && one.value != two.value && one.of.iter().any(|stem| two.of.contains(stem))
     });
+}
+
+/// "A value that is not there is null", "if the rent is not stated, work it out": the model is to fill in nothing, and does.
+fn own_against_any(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let any = case.requirements.iter().find(|rule| {
+        let fixed = |value: &str| matches!(value, "null" | "empty" | "unknown" | "left out" | "none" | "n/a");
+        matches!(&rule.demand, Demand::Gap { of, value } if of.is_empty() && fixed(value))
+    });
+    let Some(any) = any else { return };
+    let own =
+        case.demands().find(|&unit| matches!(read(case, unit), Some((_, Way::Own))) && unit != any.unit);
+    if let Some(unit) = own {
+        let (one, two) = (case.units[unit].text, case.units[any.unit].text);
+        let (later, earlier) = if unit > any.unit { (one, two) } else { (two, one) };
+        sink.clash(case, later, earlier);
+    }
 }
 
 /// What is done where a thing fits several: "if an item fits two groups, list both".
@@ -177,7 +194,8 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
     let bans = words[..verb].iter().any(|word| word.is(vocabulary::NEGATION));
     let any = |names: &[&str]| (verb..words.len()).any(|at| names.contains(&&*lower(at)));
     let knows = (verb..words.len()).any(|at| lower(at) == "you" && lower(at + 1) == "know")
-        || any(&["estimate", "guess", "infer", "assume", "knowledge"])
+        || any(&["estimate", "guess", "infer", "assume", "knowledge", "deduce", "derive", "calculate"])
+        || lower(verb) == "work" && any(&["out"])
         || lower(verb) == "use" && lower(verb + 1) == "common" && lower(verb + 2) == "sense";
     match &*lower(verb) {
         _ if bans => None,

@@ -36,16 +36,16 @@ pub(crate) struct Gist {
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "again", "also", "answer", "answers", "appear", "appears", "base", "based", "be", "below",
-    "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure", "everything", "exceed",
-    "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important",
-    "include", "it", "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long",
-    "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need",
-    "needs", "note", "output", "over", "overall", "own", "part", "parts", "please", "present", "put",
-    "really", "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short",
-    "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times", "tone", "total",
-    "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within", "write",
-    "written", "younger",
+    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "base", "based", "be",
+    "below", "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure", "everything",
+    "exceed", "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have",
+    "important", "include", "it", "its", "keep", "last", "least", "length", "less", "letters", "limit",
+    "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more",
+    "most", "need", "needs", "note", "output", "over", "overall", "own", "part", "parts", "please",
+    "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said", "say",
+    "set", "short", "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times",
+    "tone", "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole",
+    "within", "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -105,6 +105,13 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         if one {
             continue;
         }
+        // "One comment per problem" is one for each.
+        let per = (at + 1..words.len().min(at + 4))
+            .any(|at| matches!(&*words[at].lower(text), "per" | "each" | "every"));
+        if word.lower(text) == "one" && per {
+            gist.each = true;
+            continue;
+        }
         if word.is_number() {
             let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
             let digits = word.text(text).replace(',', "").parse().unwrap_or(value);
@@ -119,7 +126,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Fares are in crowns, without decimals" orders first.
         let aside =
             gist.stems.len() >= 2 && lower == "without" && words[at - 1].text(text) == "," && negations == 0;
-        negations += u32::from(word.is(vocabulary::NEGATION) && !aside);
+        // "If you cannot help, pass the call on": the case is denied, not the demand.
+        let opens_case = words[0].is(vocabulary::CONDITION) && in_condition;
+        negations += u32::from(word.is(vocabulary::NEGATION) && !aside && !opens_case);
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";

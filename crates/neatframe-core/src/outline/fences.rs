@@ -48,7 +48,9 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
             let (span, _) = line::core(text, lines[index].start, lines[index].end);
             faults.push(Fault::OpenFence(span));
             let blank = |at: &usize| text[lines[*at].start..lines[*at].end].trim().is_empty();
-            end = (index + 1..end).find(blank).unwrap_or(end);
+            let named = span.len() > length;
+            let over = |at: &usize| blank(at) || named && *at > index + 1 && is_prose(text, &lines[*at]);
+            end = (index + 1..end).find(over).unwrap_or(end);
         }
         kinds[index + 1..end].fill(Fenced::Inside);
         if closed {
@@ -58,6 +60,25 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
         index = end;
     }
     (kinds, faults)
+}
+
+/// A sentence, or a label with its slot, behind a block of code that was never closed.
+fn is_prose(text: &str, line: &Line) -> bool {
+    let body = text[line.start..line.end].trim();
+    let capital = body.starts_with(|c: char| c.is_ascii_uppercase());
+    let words = body.split_whitespace().count();
+    let sentence = words >= 2
+        && body.ends_with(['.', '?'])
+        && !body.ends_with("..")
+        && !body.contains([';', '{', '}', '=', '(', '_']);
+    let slot = body.split_once(": ").is_some_and(|(label, rest)| {
+        let rest = rest.trim();
+        label.split_whitespace().count() <= 3
+            && rest.starts_with(['{', '<', '[', '$'])
+            && rest.ends_with(['}', '>', ']'])
+            && !rest.contains(['"', ' '])
+    });
+    capital && (sentence || slot)
 }
 
 fn is_brace(text: &str, line: &Line) -> bool {

@@ -148,6 +148,12 @@ fn wishes_of_all_kinds_become_orders() {
             "It would be much appreciated if the notice could be kept on one page.",
             "The notice must be kept on one page.",
         ),
+        ("It would be good if you suggested a pier.", "Suggest a pier."),
+        ("Some photos would be nice.", "Include some photos."),
+        (
+            "Please do keep in mind that it is absolutely essential that all of the dates are correct.",
+            "Make sure that all of the dates are correct.",
+        ),
         ("It is absolutely essential that you always name the pier.", "Always name the pier."),
         ("Name the pier, also please make sure to kindly add the hour.", "Name the pier, also add the hour."),
     ] {
@@ -195,4 +201,29 @@ fn a_slot_between_rows_of_signs_is_no_title() {
         out.contains("You will be provided with a guest's question. Your job is to decide whether it is"),
         "{out}"
     );
+}
+
+#[test]
+fn rules_at_the_end_of_a_list_of_facts_stand_with_the_rules() {
+    let text = "Write the page for a folding boat trailer that parents and guests buy in our shop.\nIt is sold online.\n\
+                Facts you may use:\n- weight 9.8 kg\n- carries up to 40 kg\n- folds in twenty seconds\n- price 249 crowns\n\
+                - Three paragraphs, none longer than 60 words.\n- Name the price once.\n- No superlatives.\n\
+                - Begin with the name of the trailer.\n- Use short words.\nPut the title in bold above the text.\n";
+    let out = reframed(text).text;
+    let (facts, rules) = out.split_once("# Constraints").expect("a part for rules");
+    assert!(facts.contains("- price 249 crowns") && rules.contains("- No superlatives."), "{out}");
+}
+
+#[test]
+fn the_last_part_left_open_is_closed() {
+    let text = "<role>\nYou are Odile, a tutor for music.\n</role>\n<task>\nSay whether the bar is full.\n</task>\n\
+                <examples>\nLearner: 4/4: C1/4\nOdile: It is not full.\n";
+    assert!(reframed(text).text.contains("Odile: It is not full.\n</examples>"));
+}
+
+#[test]
+fn a_block_of_code_left_open_ends_before_the_prose() {
+    let text = "Write one query that answers the question.\nUse no subqueries.\n\n```sql\nSELECT pier FROM boats\n\
+                Question: {{question}}\nName each column.\n";
+    assert!(reframed(text).text.contains("FROM boats\n```\n\n# Input\nQuestion: {{question}}"));
 }

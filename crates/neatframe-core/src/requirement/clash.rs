@@ -21,7 +21,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             earlier.subject == later.subject
                 && later.subject != Subject::Unstated
                 && (earlier.part == later.part || earlier.part.is_none() || later.part.is_none())
-                && (measure == other
+                && (same_measure(measure, other)
                     && bound.excludes(second)
                     && is_comparable(measure, &earlier.subject, (bound, second))
                     || crosses((measure, bound), (other, second))
@@ -89,6 +89,13 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         _ => false,
     }
+}
+
+/// True for one measure under two names: "six suggestions", "four ideas".
+fn same_measure(one: &Measure, other: &Measure) -> bool {
+    const THOUGHTS: [&str; 3] = ["ideas", "suggestions", "proposals"];
+    let thought = |measure: &Measure| matches!(measure, Measure::Items(things) if THOUGHTS.contains(things));
+    one == other || thought(one) && thought(other)
 }
 
 /// Poles of two axes that exclude each other.

@@ -150,8 +150,8 @@ fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
     // "… in a single question".
     let at_once = |run: &[Word]| {
         is(&run[0], &["in"])
-            && is(&run[1], &["a", "one"])
-            && is(&run[2], &["single", "question", "go", "message"])
+            && is(&run[1], &["a", "one", "your", "the"])
+            && is(&run[2], &["single", "question", "go", "message", "opening", "first"])
     };
     let end = rest
         .iter()

@@ -13,6 +13,7 @@ mod offered;
 mod order;
 mod pattern;
 mod spread;
+mod values;
 mod whom;
 mod words;
 
@@ -245,7 +246,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     alone::read(sight, &demands, &mut found);
     pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);
-    choice::facts(sight, &mut found);
+    values::facts(sight, &mut found);
     offered::read(sight, &mut found);
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);

@@ -1,6 +1,7 @@
 //! Values that a field may have, where the list of them stands in a tag or in a part of its own.
 
-use super::choice::{is_key, name};
+use super::choice::name;
+use super::values::is_key;
 use super::{Demand, Requirement, Sight, Subject};
 use crate::component::Component;
 use crate::outline::Mark;

@@ -63,6 +63,7 @@ fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<
 pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();
     let persona = persona::called(case);
+    let taken = labels_of_slots(case);
     let mut open: Option<Shown> = None;
     let mut forced = false;
     let mut arrowed = false;
@@ -147,6 +148,8 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
                     after_label(case, label, unit.text)
                 };
                 let spoken = piece.kind == PieceKind::Turn;
+                let named = side == Side::Other && taken.contains(&case.text(label).to_lowercase());
+                let side = if named { Side::Input } else { side };
                 open = Some(Shown { side, label, content, spoken, section: unit.section });
             }
             continue;
@@ -157,7 +160,12 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
             || case.text(unit.text).starts_with(['{', '[', '<', '|', '`']) && unit.opens_piece
             || is_bare_call(case.text(unit.text))
             || answered.is_some_and(|shown| is_bare_answer(case, shown, unit));
-        if let Some(shown) = answered.filter(|_| sample && record) {
+        // "[G03] …" and "[G09] …" below it: one list of what goes in.
+        let first = |span: Span| case.text(span).chars().next();
+        let listed = answered.is_some_and(|shown| {
+            case.text(unit.text).starts_with('[') && first(shown.content) == first(unit.text)
+        });
+        if let Some(shown) = answered.filter(|_| sample && record && !listed) {
             let answer = Shown {
                 side: Side::Output,
                 content: Span::new(unit.text.start(), unit.text.start()),
@@ -179,14 +187,14 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
     }
     close(&mut found, &mut open);
-    name_inputs(case, &mut found);
+    name_inputs(case, &taken, &mut found);
     name_answers(case, &mut found);
     speakers::tell_apart(case, &mut found);
     found
 }
 
-/// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
-fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
+/// The labels under which slots take in the material, in lower case.
+fn labels_of_slots(case: &Case<'_>) -> Vec<String> {
     let label_at = |place: usize| {
         let index = case.units.partition_point(|unit| unit.text.end() <= place);
         let unit = case.units.get(index)?;
@@ -201,8 +209,11 @@ fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
         };
         Some(case.text(label).to_lowercase())
     };
-    let taken: Vec<String> =
-        case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect();
+    case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect()
+}
+
+/// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
+fn name_inputs(case: &Case<'_>, taken: &[String], found: &mut [Shown]) {
     for at in 0..found.len() {
         let label = case.text(found[at].label).to_lowercase();
         let bare = label.strip_prefix("sample ").or_else(|| label.strip_prefix("example ")).unwrap_or(&label);
@@ -211,7 +222,9 @@ fn name_inputs(case: &Case<'_>, found: &mut [Shown]) {
         let answered = found.get(at + 1).is_some_and(|next| {
             next.section == found[at].section && case.text(next.label) != case.text(found[at].label)
         });
-        let turns = found[at].side == Side::Other || found[at].side == Side::Output && answered;
+        // An answer with no label of its own has that of what goes in.
+        let bare = at > 0 && found[at - 1].label == found[at].label;
+        let turns = found[at].side == Side::Other || found[at].side == Side::Output && answered && !bare;
         if named && turns {
             found[at].side = Side::Input;
         }
@@ -250,6 +263,7 @@ fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
             let between =
                 &case.source.text()[pair[0].content.end().min(pair[1].label.start())..pair[1].label.start()];
             pair[0].side == Side::Input
+                && !pair[0].content.is_empty()
                 && pair[1].side == Side::Other
                 && between.trim_matches(['*', '_', ' ']).matches('\n').count() <= 1
         };

@@ -183,7 +183,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         // "Keep the numbers out of the notes": they are not said.
         let out = clause.iter().take(AWAY).position(|word| word.lower(text) == "out");
-        if let Some(out) = out.filter(|out| *out > 0 && !forbids && lower(verb_at) == "keep") {
+        let keeps = matches!(&*lower(verb_at), "keep" | "leave");
+        if let Some(out) = out.filter(|out| *out > 0 && !forbids && keeps) {
             let unsaid = self::order(text, unit, words, (*verb, "mention"), &clause[..out], (true, false));
             found.push(Order { conditional, bounded: false, ..unsaid });
             at = verb_at + 1;

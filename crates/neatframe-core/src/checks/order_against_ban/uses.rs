@@ -56,7 +56,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "leave" if lower(at + 1) == "out" => Some((true, at + 2)),
             "omit" | "skip" | "drop" => Some((true, at + 1)),
             // "Keep the numbers out of the notes".
-            "keep" if (at + 2..at + 6).any(|at| lower(at) == "out") => Some((true, at + 1)),
+            "keep" | "leave" if (at + 2..at + 6).any(|at| lower(at) == "out") => Some((true, at + 1)),
             // "Subject line, then the mail."
             _ if at == 0 && is_a_part(case, unit) => Some((false, 0)),
             "avoid" if lower(at + 1).ends_with("ing") => None,

@@ -229,6 +229,10 @@ impl Check for HedgedOrder {
             if closes && words[hit.first].lower(case.source.text()) == "if" {
                 finding.fix = cut(case.source.text(), span, "", false);
             }
+            // "Some photos would be nice".
+            if closes && matches!(&*words[hit.first].lower(case.source.text()), "would" | "might") {
+                finding.fix = wishes::asked_for(case.source.text(), words, hit.first);
+            }
             // "It would be nice if the fare was named": what was wished must be.
             if opens && !follows && finding.fix.is_empty() {
                 finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);

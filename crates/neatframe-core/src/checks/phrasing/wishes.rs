@@ -18,6 +18,14 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
         return Vec::new();
     };
     let subject = lower(begins);
+    // "It would be good if you suggested a fix": suggest one.
+    if subject == "you"
+        && let Some(verb) = words.get(begins + 1)
+        && let Some(order) = present(&lower(begins + 1))
+    {
+        let span = Span::new(words[first].start as usize, verb.end as usize);
+        return vec![Edit { span, replacement: capitalised(&order) }];
+    }
     if matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
         return Vec::new();
     }
@@ -46,6 +54,29 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     }
     let verb = Span::new(words[from].start as usize, words[to].end as usize);
     vec![Edit { span: lead, replacement: capital }, Edit { span: verb, replacement: must }]
+}
+
+fn capitalised(word: &str) -> String {
+    let mut chars = word.chars();
+    chars.next().map_or_else(String::new, |first| first.to_uppercase().chain(chars).collect())
+}
+
+/// "Some photos would be nice": what is wished for is asked for. `first` is the first word of the wish, which ends the sentence.
+pub(super) fn asked_for(text: &str, words: &[Word], first: usize) -> Vec<Edit> {
+    const LEADS: [&str; 9] = ["some", "a", "an", "two", "three", "one", "any", "the", "more"];
+    let thing = &words[..first];
+    let plain =
+        thing.iter().all(|word| !word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::PUNCTUATION));
+    let (Some(lead), Some(last)) = (thing.first(), thing.last()) else { return Vec::new() };
+    let lower = lead.lower(text);
+    if !plain || !LEADS.contains(&&*lower) || thing.len() > REACH {
+        return Vec::new();
+    }
+    let end = words.iter().rfind(|word| !word.is_punctuation()).unwrap_or(last);
+    vec![
+        Edit { span: lead.span(), replacement: format!("Include {lower}") },
+        Edit { span: Span::new(last.end as usize, end.end as usize), replacement: String::new() },
+    ]
 }
 
 /// `mentioned` is `mention`, `named` is `name`: where the vocabulary knows the verb.
@@ -83,10 +114,7 @@ mod tests {
             "Every boat must have a captain."
         );
         assert_eq!(told("Perhaps the list could be sorted."), "The list must be sorted.");
-        assert_eq!(
-            told("It would be nice if you named the fare."),
-            "It would be nice if you named the fare."
-        );
+        assert_eq!(told("It would be nice if you named the fare."), "Name the fare.");
         assert_eq!(
             told("It would be nice if the purser frobbed it."),
             "It would be nice if the purser frobbed it."

@@ -170,6 +170,11 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
     // "A well-informed reader", "saying that a question was great".
     let joined = last.lower(text) == "well" && text[last.end as usize..].starts_with('-');
     let near = &words[hit.first.saturating_sub(6)..hit.first];
+    // "They do not speak English well".
+    let spoken = last.lower(text) == "well"
+        && near
+            .iter()
+            .any(|word| matches!(&*word.lower(text), "speak" | "speaks" | "know" | "knows" | "read"));
     let said = near.iter().any(|word| word.lower(text) == "saying");
     let skilled = last.lower(text) == "good"
         && lower(Some(hit.last + 1)).is_some_and(|word| word == "with" || word == "at");
@@ -206,6 +211,7 @@ fn names_a_value(text: &str, words: &[Word], hit: &Hit) -> bool {
         || wished
         || joined
         || said
+        || spoken
         || skilled
         || named
 }
