@@ -1,9 +1,10 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
 use crate::lexicon::{Hit, Set, vocabulary};
-use crate::likeness::{Gist, gist};
+use crate::likeness::{Gist, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
 use crate::source::Source;
+use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use std::collections::HashMap;
@@ -231,6 +232,12 @@ fn same_manners(
         if *axis == "invention" && !of_one_object(source, words, requirements, (earlier, rule.unit)) {
             continue;
         }
+        // "Check the totals" and "check the spelling" are two checks.
+        if *axis == "checking"
+            && !checks_the_same(source, words, (units[earlier].text, units[rule.unit].text))
+        {
+            continue;
+        }
         // "Ask for eggs, brood and stores, one thing at a time": said in passing, of one step.
         if words.within(units[earlier].text).len() > PASSING {
             continue;
@@ -267,6 +274,25 @@ fn of_one_object(
     let any =
         |word: &Option<std::borrow::Cow<'_, str>>| word.as_deref().is_some_and(|word| ANY.contains(&word));
     one == two || any(&one) && any(&two)
+}
+
+/// True when two demands to check share what is checked, or one of them names nothing.
+fn checks_the_same(source: &Source, words: &Words, (one, two): (Span, Span)) -> bool {
+    const CHECKS: [&str; 18] = [
+        "check", "review", "reread", "read", "proofread", "go", "double", "before", "after", "send",
+        "sending", "answer", "answering", "finish", "reply", "text", "work", "verify",
+    ];
+    let named = |span: Span| -> Vec<u32> {
+        let all = words.within(span).iter();
+        let plain = all.filter(|word| {
+            !word.is_punctuation()
+                && !word.is(vocabulary::STOP | vocabulary::PERSON)
+                && !CHECKS.contains(&&*word.lower(source.text()))
+        });
+        plain.map(|word| stem(&word.lower(source.text()))).collect()
+    };
+    let (one, two) = (named(one), named(two));
+    one.is_empty() || two.is_empty() || one.iter().any(|stem| two.contains(stem))
 }
 
 /// Words that only carry a demand of manner.

@@ -36,16 +36,16 @@ pub(crate) struct Gist {
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "base", "based", "be",
-    "below", "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure", "everything",
-    "exceed", "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have",
-    "important", "include", "it", "its", "keep", "last", "least", "length", "less", "letters", "limit",
-    "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more",
-    "most", "need", "needs", "note", "output", "over", "overall", "own", "part", "parts", "please",
-    "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said", "say",
-    "set", "short", "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time", "times",
-    "tone", "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole",
-    "within", "write", "written", "younger",
+    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "back", "base", "based",
+    "be", "below", "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure",
+    "everything", "exceed", "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has",
+    "have", "important", "include", "it", "its", "keep", "last", "least", "length", "less", "letters",
+    "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min",
+    "minimum", "more", "most", "need", "needs", "note", "output", "over", "overall", "own", "part", "parts",
+    "please", "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said",
+    "say", "set", "short", "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time",
+    "times", "tone", "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well",
+    "whole", "within", "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -119,6 +119,14 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         let lower = word.lower(text);
+        // "Never make up a price".
+        if matches!(&*lower, "make" | "makes" | "making")
+            && words.get(at + 1).is_some_and(|next| next.lower(text) == "up")
+        {
+            gist.stems.push(stem("invent"));
+            skips = true;
+            continue;
+        }
         if LEAVES_OUT.contains(&&*lower) {
             negations += 1;
             continue;

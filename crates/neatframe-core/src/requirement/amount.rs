@@ -145,6 +145,24 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "Reject essays under 200 words" sorts what comes in.
+        let sorts = matches!(
+            &*words[0].lower(text),
+            "reject"
+                | "accept"
+                | "praise"
+                | "flag"
+                | "skip"
+                | "ignore"
+                | "mark"
+                | "drop"
+                | "exclude"
+                | "discard"
+        );
+        if sorts && matches!(&*words[first].lower(text), "under" | "over" | "above" | "below" | "with") {
+            at = measure_at;
+            continue;
+        }
         // "Quote two answers word for word" counts no words.
         if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
             at = measure_at;
@@ -225,6 +243,10 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     };
     let alone = || (lower(at) == "single").then_some(1);
     let value = number(text, words[at]).or_else(single).or_else(alone)?;
+    // "One hundred words".
+    let times = at.checked_sub(1).and_then(|before| number(text, words[before]));
+    let times = times.filter(|times| matches!(&*lower(at), "hundred" | "thousand") && *times < 100);
+    let (head, value) = times.map_or((at, value), |times| (at - 1, value.saturating_mul(times)));
     // "3 to 5", "3–5" (the reader drops a dash between digits), "three or four", "between 3 and 5".
     let mut last = at;
     let mut top = None;
@@ -245,7 +267,15 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let measure_at = (last + 1..=last + 3).find(|&index| {
         Measure::named(said(index)).is_some() && (last + 1..index).all(|between| is_adjective(words, between))
     })?;
-    let (mut first, side) = side_before(text, words, at);
+    let (mut first, side) = side_before(text, words, head);
+    // "Limit the summary to 100 words".
+    let limits = head > 1
+        && lower(head - 1) == "to"
+        && words[head.saturating_sub(CLAUSE)..head].iter().any(|word| {
+            matches!(&*word.lower(text), "limit" | "limited" | "restrict" | "restricted" | "cap" | "capped")
+        });
+    let (side, lead) = if limits && side.is_none() { (Some(Side::Most), head - 1) } else { (side, first) };
+    first = lead;
     // "the two steps above", "step 3 lines": a number that names is no amount.
     let names =
         ["step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our"];

@@ -75,7 +75,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let own = words[hit.first].is(vocabulary::NEGATION)
             || words[hit.first].text(text).eq_ignore_ascii_case("do");
         let to = if own { hit.first } else { hit.last };
-        let negated = words[from..to].iter().any(|word| word.is(vocabulary::NEGATION));
+        // "No more than two emoji" allows two.
+        let bounds = |at: usize| {
+            words
+                .get(at + 1)
+                .is_some_and(|next| matches!(&*next.lower(text), "more" | "longer" | "less" | "fewer"))
+        };
+        let counts = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && bounds(at));
+        if counts && pole.axis == "emoji" {
+            continue;
+        }
+        let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at));
         let name = match (negated, pole.flips) {
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,
