@@ -247,7 +247,19 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     // The line below a sample is its other half, unless it is a hole to fill.
     let half = titled && !body.contains(['{', '<', '[']);
     let call = titled && is_bare_call(body);
+    if below && is_row_like(&text[..end], body) {
+        return true;
+    }
     below && (call || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
+}
+
+/// `4; 1; The reason is missing.` below `3; 2; You name both.`: a row of as many values as the line that ends the text before.
+fn is_row_like(before: &str, line: &str) -> bool {
+    let above = before.rsplit('\n').next().unwrap_or("");
+    ["; ", " | ", "\t"].iter().any(|sign| {
+        let values = |line: &str| line.matches(sign).count();
+        values(line) >= 2 && values(line) == values(above) && !line.contains(['{', '<'])
+    })
 }
 
 /// A greeting, thanks or a line left over from a chat: for nothing.
@@ -332,6 +344,12 @@ mod tests {
             "Explain the fault to the guest.\n\nExample:\nFault: stuck at pier 3\nAnswer: The gangway does not move.\n",
         );
         assert_eq!(labels[2..], [Some(Examples), Some(Examples)]);
+    }
+
+    #[test]
+    fn a_row_like_the_sample_above_is_one() {
+        let text = "Grade the answers.\n\n# Examples\n3; 2; You name the delta and the silt.\n4; 1; The reason is missing.";
+        assert_eq!(read(text).last(), Some(&Some(Component::Examples)));
     }
 
     #[test]

@@ -74,7 +74,7 @@ pub(super) fn is_rule(body: &str) -> bool {
     let Some(first) = chars.next() else { return false };
     let known = matches!(
         first,
-        '-' | '=' | '*' | '_' | '"' | '\'' | '~' | '#' | '+' | '─' | '━' | '═' | '—' | '•' | '.'
+        '-' | '=' | '*' | '_' | '"' | '\'' | '~' | '#' | '+' | '─' | '━' | '═' | '—' | '•' | '.' | '<' | '>'
     );
     known && chars.clone().count() >= 2 && chars.all(|c| c == first)
 }

@@ -168,7 +168,9 @@ fn enclosure_end(review: &Review, index: usize) -> usize {
         }
         PieceKind::Rule => (index + 1..reach)
             .find(|&unit| {
-                piece(unit).kind == PieceKind::Rule && review.source().slice(units[unit].text) == text
+                // `<<<` is closed by `>>>`.
+                piece(unit).kind == PieceKind::Rule
+                    && review.source().slice(units[unit].text) == text.replace('<', ">")
             })
             .map_or(index + 1, |unit| unit + 1),
         _ => index + 1,

@@ -73,6 +73,26 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         }
     }
     sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
+    let mut dropped = plan.dropped.clone();
+    if layout != Some(Layout::Plain) {
+        for (name, inside, _) in &sections {
+            let Some(unit) = inside.first().and_then(|chunk| said_by_the_title(review, chunk, name)) else {
+                continue;
+            };
+            if dropped.insert(unit) {
+                let (words, why) =
+                    (review.source().slice(lead_span(review, unit)).to_string(), "the new heading says it");
+                let span = Some(lead_span(review, unit));
+                notes.push(Note {
+                    change: Change::Dropped,
+                    span,
+                    words,
+                    now: String::new(),
+                    why: why.into(),
+                });
+            }
+        }
+    }
     let mut out = String::new();
     let head = written(review, &preamble, &plan.edits, &plan.dropped, false);
     if !head.is_empty() {
@@ -81,7 +101,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     let mut furthest = 0;
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
-        let body = written(review, inside, &plan.edits, &plan.dropped, rules);
+        let body = written(review, inside, &plan.edits, &dropped, rules);
         let own = without_heading(&body, name);
         let offered = plan.offered.iter().filter(|(component, _)| name == title(*component));
         let body = with_lines(own, offered.map(|(_, line)| line.as_str()), newline);
@@ -158,6 +178,21 @@ fn without_heading<'a>(body: &'a str, name: &str) -> &'a str {
         rest = after.trim_start_matches(['\n', '\r']);
     }
     rest
+}
+
+/// "Rules:" right below the new heading over the rules: the unit that only says again what the heading says.
+fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize> {
+    const SAYS: [(&str, &[&str]); 4] = [
+        ("Constraints", &["rules", "constraints", "requirements"]),
+        ("Examples", &["example", "examples", "sample", "samples"]),
+        ("Output format", &["output", "format", "output format"]),
+        ("Context", &["context", "background"]),
+    ];
+    let unit = chunk.units.start;
+    let mark = &review.units()[unit];
+    let label = review.source().slice(mark.text).trim_matches(['*', '_', ':', ' ']).to_lowercase();
+    let same = SAYS.iter().any(|(title, words)| *title == name && words.contains(&label.as_str()));
+    (mark.kind == UnitKind::Mark && chunk.units.len() > 1 && same).then_some(unit)
 }
 
 /// A heading on its own that names a component: the sections that are written say it again.

@@ -174,7 +174,7 @@ fn plain_titles_between_blank_lines_stay_over_their_parts() {
 fn one_labelled_line_and_a_sample_are_no_form() {
     let out = reframed(
         "PROJECT: winter talks\nWe are a ferry line with 40 talks a season.\nCome up with ten ideas for talks on board.\n\
-         Nothing that needs a screen.\nLike this: 1. Tie a bowline. You leave with a knot that holds.\n",
+         Nothing that needs a screen.\nMake them engaging.\nLike this: 1. Tie a bowline. You leave with a knot that holds.\n",
     );
     let task = out.text.find("# Task").expect("a task of its own");
     assert!(task < out.text.find("Come up with").unwrap_or(0), "{}", out.text);
@@ -226,4 +226,25 @@ fn a_block_of_code_left_open_ends_before_the_prose() {
     let text = "Write one query that answers the question.\nUse no subqueries.\n\n```sql\nSELECT pier FROM boats\n\
                 Question: {{question}}\nName each column.\n";
     assert!(reframed(text).text.contains("FROM boats\n```\n\n# Input\nQuestion: {{question}}"));
+}
+
+#[test]
+fn a_plain_prompt_with_no_fault_stays() {
+    let text = "You write the weekly plan of a climbing hall for its noticeboard.\n\
+                The hall has a boulder area, a rope area and a room for children; it opens at 9:00.\n\
+                Turn the bookings into the plan for one week.\nEach day has its own block, Monday first.\n\
+                Private lessons are not listed.\nTimes on the 24-hour clock, as in 18:30.\n\
+                Per course one line: time - area - course - trainer.\n\
+                For example: 18:30 - rope area - Lead course 2 - Hedda\nBookings:\n<<<\n{bookings}\n>>>\n";
+    assert_eq!(reframed(text).text, text);
+}
+
+#[test]
+fn a_label_that_says_what_the_heading_says_goes() {
+    let text = "Summarise the ruling between the tags in order to inform tenants.\nOur readers rent flats and know no Latin.\n\
+                Rules:\n1. Open with the result.\n2. Tell the facts in at most 60 words.\n3. Close with two sentences.\n\
+                4. Replace legal terms.\n<ruling>\n{{ruling}}\n</ruling>\nAnswer in plain paragraphs.\n";
+    let out = reframed(text);
+    assert!(out.text.contains("# Constraints\n1. Open with the result."), "{}", out.text);
+    assert!(out.notes.iter().any(|note| note.why == "the new heading says it"));
 }

@@ -16,6 +16,7 @@ mod style;
 mod wish;
 
 use crate::component::Component;
+use crate::finding::Family;
 use crate::ledger::Uncounted;
 use crate::review::Review;
 use crate::source::Source;
@@ -162,6 +163,10 @@ const ROUNDS: usize = 4;
 /// Units up to which a prompt in good order needs no titles.
 const SHORT: usize = 12;
 
+/// Units up to which a prompt with no fault needs none either, and how many lines may stand in another order than the frame's.
+const SOUND: usize = 30;
+const A_FEW: usize = 2;
+
 fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
@@ -173,9 +178,13 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     if plan.edits.is_empty() && plan.dropped.is_empty() {
         let short = review.units().len() <= SHORT && wishes.layout.is_none() && plan.asked.is_empty();
         let regrouped = layout::regrouped(review, plan.clone(), wishes.layout);
-        // In order already, a short prompt gains nothing from titles.
-        let moves = regrouped.notes.iter().any(|note| note.change == Change::Moved);
-        if short && !moves {
+        // In order already, a short prompt gains nothing from titles, nor does a longer one with no fault.
+        let moves = regrouped.notes.iter().filter(|note| note.change == Change::Moved).count();
+        let faults = |family: Family| !matches!(family, Family::Missing | Family::Cost);
+        let sound = wishes.layout.is_none()
+            && review.units().len() <= SOUND
+            && !review.findings().iter().any(|finding| faults(finding.family));
+        if short && moves == 0 || sound && moves <= A_FEW {
             return in_place::in_place(review, plan, wishes);
         }
         return regrouped;

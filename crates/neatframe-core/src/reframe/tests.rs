@@ -116,7 +116,7 @@ fn a_sentence_of_many_demands_is_split_where_both_sides_stand() {
 
 #[test]
 fn what_follows_a_fence_stays_out_of_it() {
-    let rules = "You review changes for a booking site. Review the diff below.\nReport bugs first.\nQuote the line of each remark.\nLeave formatting alone.\n";
+    let rules = "You review changes for a booking site. Review the diff below.\nReport bugs first.\nQuote the line of each remark.\nBe professional.\n";
     let out = reframed(&format!("{rules}```diff\n{{{{diff}}}}\n```\nNever name the author.\n")).text;
     assert!(out.trim_end().ends_with("# Input\n```diff\n{{diff}}\n```"), "{out}");
     let out = reframed(&format!("{rules}(paste the diff here)\nNever name the author.\n")).text;

@@ -145,6 +145,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "An empty answer gets 0 points" is a mark, and no length.
+        let marks = (0..first).any(|at| match &*words[at].lower(text) {
+            "gets" | "get" | "worth" | "award" | "deduct" | "earns" | "scores" => true,
+            "give" => matches!(&*words[at + 1].lower(text), "each" | "every" | "an" | "the" | "it"),
+            _ => false,
+        });
+        let awarded = measure == Measure::Items("points") && marks;
         // "Reject essays under 200 words" sorts what comes in.
         let sorts = matches!(
             &*words[0].lower(text),
@@ -159,7 +166,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 | "exclude"
                 | "discard"
         );
-        if sorts && matches!(&*words[first].lower(text), "under" | "over" | "above" | "below" | "with") {
+        if awarded
+            || sorts && matches!(&*words[first].lower(text), "under" | "over" | "above" | "below" | "with")
+        {
             at = measure_at;
             continue;
         }
