@@ -1,9 +1,9 @@
 //! Counts of any thing that exclude each other: "no more than two colours", "at least four colours".
 
-use super::{Case, Sink};
+use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Bound, Demand, Measure, bounded, is_exception, singular};
+use crate::requirement::{Bound, Demand, Measure, Requirement, bounded, is_exception, singular};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -45,6 +45,23 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         seen.push(this);
     }
     one_too_many(case, sink);
+    let paragraphs: Vec<(usize, u32)> =
+        case.requirements.iter().filter_map(|rule| Some((rule.unit, bare_paragraphs(case, rule)?))).collect();
+    rivals::report(case, sink, &paragraphs, |one, two| one != two);
+}
+
+/// "Write one paragraph.", "use four short paragraphs": a count of the whole, in a sentence that says nothing else.
+fn bare_paragraphs(case: &Case<'_>, rule: &Requirement) -> Option<u32> {
+    const BARE: usize = 6;
+    let Demand::Amount { measure: Measure::Paragraphs, bound } = &rule.demand else { return None };
+    let words = case.words_of(rule.unit).iter().filter(|word| !word.is_punctuation());
+    let text = case.source.text();
+    let orders = case.words_of(rule.unit).first().is_some_and(|word| word.is(vocabulary::VERB));
+    let of_some = words
+        .clone()
+        .any(|word| matches!(&*word.lower(text), "on" | "about" | "for" | "per" | "each" | "to"));
+    let bare = orders && !of_some && !rule.conditional && words.count() <= BARE;
+    bound.most.filter(|_| bare && bound.least == bound.most)
 }
 
 /// "Exactly two columns", "add a third column".

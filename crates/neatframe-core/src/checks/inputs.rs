@@ -74,6 +74,9 @@ fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
     listed.into_iter().filter(|input| !there(input)).map(|(place, _)| place).collect()
 }
 
+/// How many inputs are looked for again.
+const INPUTS: usize = 32;
+
 /// "city: {{city}}", "budget: {{budget}}" under "Inputs": all slots but one stand in the rules again.
 fn taken_in_and_forgotten(case: &Case<'_>) -> Option<Span> {
     let mut declared: Vec<(Span, String)> = Vec::new();
@@ -81,11 +84,13 @@ fn taken_in_and_forgotten(case: &Case<'_>) -> Option<Span> {
         let section = &case.outline.sections[unit.section];
         let piece = &case.outline.pieces[unit.pieces.start];
         let line = case.text(piece.lead.cover(unit.text)).trim();
-        let slot = case.slots.iter().find(|slot| unit.text.contains(slot.span));
+        let next = case.slots.partition_point(|slot| slot.span.start() < unit.text.start());
+        let slot = case.slots.get(next).filter(|slot| unit.text.contains(slot.span));
         let alone = |slot: &Slot| {
             line.strip_suffix(case.text(slot.span)).is_some_and(|label| label.trim_end().ends_with(':'))
         };
         if section.mark != Mark::Root
+            && declared.len() < INPUTS
             && announces(case.text(section.title))
             && let Some(slot) = slot.filter(|slot| alone(slot))
         {

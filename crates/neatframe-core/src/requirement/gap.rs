@@ -127,6 +127,11 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         if is(at, &["no"]) && has && asked {
             return Some((at, at));
         }
+        // "Put "unknown" in fields with no value".
+        let empty = is(at + 1, &["value", "values", "entry", "data"]);
+        if is(at, &["no"]) && at > 0 && is(at - 1, &["with"]) && empty {
+            return Some((at, at + 1));
+        }
         // "When nothing is found", "if nothing fits".
         let found = matches!(lower.get(at + 1).map(|word| &**word), Some("is" | "was" | "has" | "can"));
         let fits = is(at + 1, &["fits", "matches", "turns", "remains"]);
@@ -225,7 +230,7 @@ fn named(words: &[Word], lower: &[Cow<'_, str>], from: usize, to: usize) -> Stri
             && !ANY.contains(&&*lower[*at])
             && !matches!(
                 &*lower[*at],
-                "write" | "put" | "use" | "leave" | "set" | "return" | "does" | "do" | "enter"
+                "write" | "put" | "use" | "leave" | "set" | "return" | "does" | "do" | "enter" | "unknown"
             )
     };
     let named: Vec<&str> = (from..to).filter(plain).map(|at| &*lower[at]).collect();

@@ -4,6 +4,7 @@ use super::{Demand, Requirement, Sight, Subject};
 use crate::component::Component;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::collections::HashSet;
 
 /// "`why` is one of: name, type, range": the field and the values that it may have.
 pub(super) fn keyed(body: &str) -> Option<(String, Vec<String>)> {
@@ -25,8 +26,10 @@ pub(super) fn keyed(body: &str) -> Option<(String, Vec<String>)> {
 
 /// Fields whose values stand in what reads like a fact: "Urgency is 1 (whole building), 2 (one room) or 3 (one person)".
 pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    let listed = found.iter().filter(|rule| matches!(rule.demand, Demand::OneOf(_)));
+    let read: HashSet<usize> = listed.map(|rule| rule.unit).collect();
     for (unit, label) in sight.labels.iter().enumerate() {
-        let read = found.iter().any(|rule| rule.unit == unit && matches!(rule.demand, Demand::OneOf(_)));
+        let read = read.contains(&unit);
         let told = label.component == Some(Component::Context)
             && !read
             && matches!(sight.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
