@@ -115,9 +115,11 @@ impl Check for StepNumbers {
     }
 }
 
+/// Steps told in words.
+const ORDINALS: [&str; 7] = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh"];
+
 /// "Step 4: build it" as "Fourth, build it".
 fn in_words(case: &Case<'_>, step: Span) -> Vec<Edit> {
-    const ORDINALS: [&str; 7] = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh"];
     let text = case.source.text();
     let unit = case.units.iter().find(|unit| unit.text == step);
     let Some(piece) = unit.map(|unit| &case.outline.pieces[unit.pieces.start]) else { return Vec::new() };
@@ -138,11 +140,10 @@ fn in_words(case: &Case<'_>, step: Span) -> Vec<Edit> {
 
 /// "First, …", "Second, …", "Third, …" and then "Step 4: …": where the number stands, and the step before it.
 fn number_after_words(case: &Case<'_>) -> Option<(Span, Span)> {
-    const ORDINALS: [&str; 6] = ["first", "second", "third", "fourth", "fifth", "sixth"];
     let text = case.source.text();
     let ordinal = |unit: usize| {
         let first = case.words_of(unit).first()?;
-        ORDINALS.iter().position(|name| *name == first.lower(text))
+        ORDINALS.iter().position(|name| name.eq_ignore_ascii_case(first.text(text)))
     };
     (2..case.units.len()).find_map(|unit| {
         let count = ordinal(unit - 1)?;

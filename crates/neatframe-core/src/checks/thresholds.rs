@@ -1,9 +1,10 @@
 //! Two verdicts for one score: "below 50 is rejected", "between 40 and 50 is accepted".
 
 use super::{Case, Sink, rivals};
+use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::number;
+use crate::requirement::{bounded, number};
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -30,7 +31,7 @@ struct Threshold {
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let read: Vec<(usize, Threshold)> = (0..case.units.len())
-        .filter(|&unit| case.labels[unit].component != Some(crate::component::Component::Examples))
+        .filter(|&unit| case.labels[unit].component != Some(Component::Examples))
         .filter_map(|unit| Some((unit, threshold(case, unit)?)))
         .collect();
     rivals::report(case, sink, &read, |one, two| {
@@ -58,24 +59,17 @@ fn threshold(case: &Case<'_>, unit: usize) -> Option<Threshold> {
     let (at, lowest, highest) = (0..words.len()).find_map(|at| {
         let named = value(at)?;
         let before = |back: usize| at.checked_sub(back).map_or(Cow::Borrowed(""), lower);
-        let (one, two) = (before(1), before(2));
-        if &*two == "between" || &*before(1) == "between" || &*before(1) == "from" {
+        if matches!(&*before(1), "between" | "from") {
             let joined = matches!(&*lower(at + 1), "and" | "to");
             return Some((at, named, value(at + 2).filter(|_| joined)?));
         }
-        match (&*two, &*one) {
-            (_, "below" | "under" | "beneath") | ("less" | "fewer" | "lower", "than") => {
-                Some((at, 0, named.saturating_sub(1)))
-            }
-            ("at", "most") | ("up", "to") => Some((at, 0, named)),
-            (_, "above" | "over" | "beyond") | ("more" | "higher", "than") => Some((at, named + 1, u32::MAX)),
-            ("at", "least") | (_, "from") => Some((at, named, u32::MAX)),
-            _ if lower(at + 1) == "or" && matches!(&*lower(at + 2), "more" | "above" | "higher") => {
-                Some((at, named, u32::MAX))
-            }
-            _ if lower(at + 1) == "or" && matches!(&*lower(at + 2), "less" | "below" | "lower" | "fewer") => {
-                Some((at, 0, named))
-            }
+        if let Some(bound) = bounded(text, words, at) {
+            return Some((at, bound.least.unwrap_or(0), bound.most.unwrap_or(u32::MAX)));
+        }
+        let or = lower(at + 1) == "or";
+        match &*lower(at + 2) {
+            "more" | "above" | "higher" if or => Some((at, named, u32::MAX)),
+            "less" | "below" | "lower" | "fewer" if or => Some((at, 0, named)),
             _ => None,
         }
     })?;
