@@ -294,6 +294,11 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
                     | "shown"
                     | "defined"
                     | "stated"
+                    | "said"
+                    | "mentioned"
+                    | "asked"
+                    | "named"
+                    | "outlined"
             )
         });
     // "Write part 2", "for year 9": what the model is to make, or counts in the input.

@@ -201,6 +201,12 @@ const OF_MANY: [&str; 16] = [
     "text of signs", "stance", "asking back",
 ];
 
+/// What is measured, one thing of many.
+const MEASURED: [&str; 10] = [
+    "temperature", "temperatures", "height", "heights", "weight", "weights", "distance", "distances",
+    "speed", "speeds",
+];
+
 /// Words from which a sentence asks for more than a manner.
 const PASSING: usize = 14;
 
@@ -230,6 +236,13 @@ fn same_manners(
         }
         // "Do not make up facts" and "do not make up names" are two rules.
         if *axis == "invention" && !of_one_object(source, words, requirements, (earlier, rule.unit)) {
+            continue;
+        }
+        // "Temperatures in Celsius" says more than "metric units".
+        let measured = |unit: usize| {
+            words.within(units[unit].text).iter().any(|word| MEASURED.contains(&&*word.lower(text)))
+        };
+        if *axis == "units" && (measured(earlier) || measured(rule.unit)) {
             continue;
         }
         // "Check the totals" and "check the spelling" are two checks.

@@ -172,7 +172,8 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let single = name.chars().count() == 1;
             // `[c4-12]`, `[unclear 00:12:31]` show what is written; `[QUESTION] {question}` labels what follows.
             let shows = name.chars().any(|c| c.is_ascii_digit())
-                && !name.chars().all(|c| c.is_alphanumeric() || c == '_');
+                && !name.chars().all(|c| c.is_alphanumeric() || c == '_')
+                && leftover_word(name).is_none();
             let rest = text[slot.span.end()..].trim_start_matches(' ');
             let opens =
                 text[..slot.span.start()].trim_end_matches(' ').chars().next_back().is_none_or(|c| c == '\n');
@@ -238,9 +239,9 @@ fn is_border(name: &str) -> bool {
 
 /// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
 fn names_a_mark(text: &str, slot: &Slot) -> bool {
-    const WRITERS: [&str; 16] = [
-        "write", "writes", "put", "puts", "use", "with", "mark", "as", "add", "say", "type", "insert",
-        "each", "every", "is", "a",
+    const WRITERS: [&str; 23] = [
+        "becomes", "become", "reads", "read", "gets", "get", "shows", "write", "writes", "put", "puts",
+        "use", "with", "mark", "as", "add", "say", "type", "insert", "each", "every", "is", "a",
     ];
     let head = &text[..slot.span.start()];
     let line = head.trim_end_matches([' ', '\t']);
@@ -304,9 +305,11 @@ pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
         "insert", "your", "here", "todo", "tbd", "paste", "placeholder", "fill", "xxx", "fixme", "enter",
         "replace", "tbc", "lorem",
     ];
-    inner
-        .split(|c: char| !c.is_alphanumeric())
-        .find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask)))
+    // "[ADD LOGO]", "[attach the list]": an order to a person where it comes first.
+    const FIRST: [&str; 2] = ["add", "attach"];
+    let mut words = inner.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty());
+    let first = words.clone().next().filter(|word| FIRST.iter().any(|ask| word.eq_ignore_ascii_case(ask)));
+    words.find(|word| ASKS.iter().any(|ask| word.eq_ignore_ascii_case(ask))).or(first)
 }
 
 /// The way in which a prompt writes its slots, double braces when it has none.

@@ -1,9 +1,9 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, choice_ruled_out, counts, each_opens, emptied, even_so, first_question,
-    kept_or_changed, needed_or_not, one_or_several, parts_past_whole, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_ways_out, without_consent,
+    Case, Check, Meta, Sink, case_outcome, catch_all, choice_ruled_out, counts, each_opens, emptied, even_so,
+    first_question, kept_or_changed, listed_order, needed_or_not, one_or_several, outside_hours,
+    parts_past_whole, refused_topic, ruled_out_word, thresholds, two_origins, two_ways_out, without_consent,
 };
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
@@ -101,6 +101,10 @@ impl Check for ClashingDemands {
         refused_topic::run(case, sink);
         first_question::run(case, sink);
         two_origins::run(case, sink);
+        listed_order::run(case, sink);
+        case_outcome::run(case, sink);
+        catch_all::run(case, sink);
+        outside_hours::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

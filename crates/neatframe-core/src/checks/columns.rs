@@ -24,8 +24,7 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     let rows = (0..case.units.len()).filter(|&unit| {
         case.labels[unit].component == Some(Component::Examples) && case.units[unit].kind != UnitKind::Mark
     });
-    for unit in rows.take(ROWS) {
-        let row = case.units[unit].text;
+    for row in rows.flat_map(|unit| lines(case, unit)).take(ROWS) {
         let cells = cells(case.text(row), sign);
         if cells.len() != names.len() {
             continue;
@@ -46,6 +45,27 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
             report(case, sink, place, what, rule);
         }
     }
+}
+
+/// The rows of a table without its head, or a unit as it stands.
+pub(super) fn lines(case: &Case<'_>, unit: usize) -> Vec<Span> {
+    let span = case.units[unit].text;
+    if case.units[unit].kind != UnitKind::Table {
+        return vec![span];
+    }
+    let mut at = span.start();
+    let mut rows = Vec::new();
+    for line in case.text(span).split_inclusive('\n') {
+        let row = line.trim_end();
+        // `|---|:--:|` closes the head.
+        if row.chars().all(|c| matches!(c, '|' | '-' | ':' | ' ')) {
+            rows.clear();
+        } else {
+            rows.push(Span::new(at, at + row.len()));
+        }
+        at += line.len();
+    }
+    rows
 }
 
 /// The row that names the columns, in lower case, and the sign between them.

@@ -3,7 +3,7 @@
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Bound, Demand, Measure, Requirement, bounded, is_exception, singular};
+use crate::requirement::{Bound, Demand, Measure, Requirement, bounded, is_exception, number, singular};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -45,9 +45,45 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         seen.push(this);
     }
     one_too_many(case, sink);
+    rivals::compare(case, sink, best_of, |one, two| {
+        one.verb == two.verb
+            && one.count != two.count
+            && (one.thing.is_none() || two.thing.is_none() || one.thing == two.thing)
+    });
     let paragraphs: Vec<(usize, u32)> =
         case.requirements.iter().filter_map(|rule| Some((rule.unit, bare_paragraphs(case, rule)?))).collect();
     rivals::report(case, sink, &paragraphs, |one, two| one != two);
+}
+
+/// How many of the best come back: "return the top three", "always return exactly five dogs".
+struct Best {
+    verb: u32,
+    count: u32,
+    thing: Option<u32>,
+}
+
+fn best_of(case: &Case<'_>, unit: usize) -> Option<Best> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    if words.len() > LONG || is_exception(text, words) {
+        return None;
+    }
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = usize::from(matches!(&*lower(0), "always" | "then" | "now" | "finally"));
+    if !matches!(
+        &*lower(verb),
+        "return" | "list" | "show" | "suggest" | "recommend" | "offer" | "pick" | "name"
+    ) {
+        return None;
+    }
+    let firm = match (&*lower(verb + 1), &*lower(verb + 2)) {
+        ("the" | "your", "top" | "best") => verb + 3,
+        ("exactly", _) => verb + 2,
+        _ => return None,
+    };
+    let count = number(text, *words.get(firm)?)?;
+    let next = words.get(firm + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
+    Some(Best { verb: stem(&lower(verb)), count, thing: next.map(|word| stem(&word.lower(text))) })
 }
 
 /// "Write one paragraph.", "use four short paragraphs": a count of the whole, in a sentence that says nothing else.

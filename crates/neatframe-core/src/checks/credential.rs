@@ -54,14 +54,14 @@ impl Check for Credential {
 
 /// `password Gull-Quay-1187`, `pin: 4711`: a word for a secret, and one behind it that looks like one.
 fn secret(text: &str, words: &[Word]) -> Option<Span> {
-    const SECRETS: [&str; 13] = [
-        "code", "password", "passwort", "passphrase", "passcode", "pwd", "pin", "secret", "api_key",
-        "apikey", "api-key", "token", "key",
+    const SECRETS: [&str; 15] = [
+        "pass", "pw", "code", "password", "passwort", "passphrase", "passcode", "pwd", "pin", "secret",
+        "api_key", "apikey", "api-key", "token", "key",
     ];
     for at in 0..words.len() {
         let length = words[at].end - words[at].start;
         let initial = text.as_bytes()[words[at].start as usize].to_ascii_lowercase();
-        if length < 3 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k' | b'c') {
+        if length < 2 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k' | b'c') {
             continue;
         }
         let lower = words[at].lower(text);
@@ -107,7 +107,13 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
 /// `login is purser / Gull-77!`: the name and the secret behind it.
 fn login(text: &str, words: &[Word]) -> Option<Span> {
     const LOGINS: [&str; 4] = ["login", "log-in", "credentials", "logins"];
-    let at = words.iter().position(|word| LOGINS.contains(&&*word.lower(text)))?;
+    // "Log in with mira / Gull-77", "sign in as mira / Gull-77".
+    let signs_in = |at: usize| {
+        let next = words.get(at + 1).map(|word| word.lower(text));
+        matches!(&*words[at].lower(text), "log" | "logged" | "sign" | "signed" | "logging" | "signing")
+            && next.is_some_and(|next| matches!(&*next, "in" | "into" | "on"))
+    };
+    let at = (0..words.len()).find(|&at| LOGINS.contains(&&*words[at].lower(text)) || signs_in(at))?;
     // "Login for the desk: purser / Gull-77": a colon before the pair is none of its signs.
     let pairs = words[at + 1..].windows(3).take(NEAR);
     pairs.filter(|run| matches!(run[1].text(text), "/" | ":" | "|")).find_map(|pair| {

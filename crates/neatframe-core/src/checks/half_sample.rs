@@ -129,7 +129,10 @@ fn goes_on(case: &Case<'_>, shown: &Shown) -> bool {
         pieces.into_iter().any(|kind| kind == PieceKind::Heading)
     };
     next.filter(|&next| !titled(next)).is_some_and(|next| {
-        let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn);
+        // "Slip: {{slip}}" behind "Slip: …" is the input at hand, and no answer.
+        let label = case.outline.pieces[case.units[next].pieces.start].lead;
+        let again = !shown.label.is_empty() && case.text(label) == case.text(shown.label);
+        let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn) && !again;
         labelled || case.labels[next].component == Some(Component::Examples)
     })
 }

@@ -180,7 +180,7 @@ fn hours_in(text: &str, words: &[Word]) -> Vec<(Kind, u32, Span)> {
 }
 
 /// A time of day, `7`, `nine`, `9:30`, `7 pm`: its minutes from midnight, and its last word.
-fn time(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
+pub(super) fn time(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
     let word = words.get(at)?;
     let shown = word.text(text);
     let (hour, minutes) = match shown.split_once([':', '.']) {

@@ -2,6 +2,7 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::outline::{Mark, PieceKind};
 use crate::slots::Slot;
@@ -104,6 +105,43 @@ fn taken_in_and_forgotten(case: &Case<'_>) -> Option<Span> {
     let first = unused.next()?;
     (unused.next().is_none() && declared.len() >= 3).then_some(first.0)
 }
+
+/// "{dogs} – the list of dogs", "{form} – the web form": all inputs but one are spoken of again, by name or by what they hold.
+fn described_and_forgotten(case: &Case<'_>) -> Option<Span> {
+    let mut declared: Vec<(usize, &Slot)> = Vec::new();
+    for slot in case.slots.iter().take(INPUTS) {
+        let Some(unit) = case.unit_of(slot) else { continue };
+        let piece = &case.outline.pieces[case.units[unit].pieces.start];
+        let line = case.text(piece.lead.cover(case.units[unit].text));
+        let head = line.trim_start_matches(['-', '*', '•', ' ', '`']);
+        let gloss = head.strip_prefix(case.text(slot.span)).map(|rest| rest.trim_start_matches(['`', ' ']));
+        if gloss.is_some_and(|gloss| gloss.starts_with(['–', '—', ':', '-', '(']) && gloss.len() > 4) {
+            declared.push((unit, slot));
+        }
+    }
+    let holders: HashSet<usize> = declared.iter().map(|(unit, _)| *unit).collect();
+    let text = case.source.text();
+    let said: HashSet<u32> = (0..case.units.len().min(UNITS))
+        .filter(|unit| !holders.contains(unit))
+        .flat_map(|unit| case.words_of(unit).iter().map(|word| stem(&word.lower(text))))
+        .collect();
+    let names: HashSet<u32> = declared.iter().flat_map(|(_, slot)| stems(case.text(slot.inner))).collect();
+    // What the input holds may be spoken of in the words of its line, but for those that name another input.
+    let known = |(unit, slot): &(usize, &Slot)| {
+        let own = stems(case.text(slot.inner));
+        let plain =
+            |word: &&Word| !word.is(vocabulary::STOP) && !word.is_punctuation() && word.end - word.start >= 4;
+        let told = case.words_of(*unit).iter().filter(plain).map(|word| stem(&word.lower(text)));
+        let mut all = own.iter().copied().chain(told.filter(|stem| !names.contains(stem)));
+        all.any(|stem| said.contains(&stem))
+    };
+    let mut unused = declared.iter().filter(|input| !known(input));
+    let (_, slot) = unused.next()?;
+    (unused.next().is_none() && declared.len() >= 3).then_some(slot.span)
+}
+
+/// How many units are looked at for what they speak of.
+const UNITS: usize = 2000;
 
 /// Words that announce a list of inputs.
 const ANNOUNCE: [&str; 9] =
@@ -243,7 +281,7 @@ impl Check for UnusedInput {
         for item in listed_and_unused(case) {
             unused(case, sink, item);
         }
-        if let Some(slot) = taken_in_and_forgotten(case) {
+        if let Some(slot) = taken_in_and_forgotten(case).or_else(|| described_and_forgotten(case)) {
             let message = format!("`{}` comes in, and nothing speaks of it again", case.text(slot));
             sink.report(slot, message, "say what it is for, or take it out of the inputs");
         }

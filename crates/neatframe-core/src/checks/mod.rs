@@ -2,6 +2,8 @@
 
 mod beyond_levels;
 mod budget;
+mod case_outcome;
+mod catch_all;
 mod choice_ruled_out;
 mod clashing_demands;
 mod columns;
@@ -21,6 +23,8 @@ mod heap;
 mod hours;
 mod inputs;
 mod kept_or_changed;
+mod left_over;
+mod listed_order;
 mod lost_title;
 mod markup;
 mod missing;
@@ -31,6 +35,7 @@ mod off_scale;
 mod one_or_several;
 mod order_against_ban;
 mod order_of_work;
+mod outside_hours;
 mod owed_word;
 mod parts_past_whole;
 mod past_limit;
@@ -161,7 +166,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &steps::StepNumbers,
     &steps::LostReference,
     &unset_gate::UnsetGate,
-    &slot::LeftOverSlot,
+    &left_over::LeftOverSlot,
     &slot::MixedSlots,
     &inputs::UnusedInput,
     &slot::NamelessSlot,

@@ -1,6 +1,6 @@
 //! Rows of samples with a label that the prompt does not offer: "R-3; vandalism; …", where the classes are storm, theft and fire.
 
-use super::columns::cells;
+use super::columns::{cells, lines};
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::requirement::{Demand, Requirement, Subject};
@@ -34,7 +34,7 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
             case.labels[unit].component == Some(Component::Examples)
                 && case.units[unit].kind != UnitKind::Mark
         })
-        .map(|unit| case.units[unit].text)
+        .flat_map(|unit| lines(case, unit))
         .take(ROWS)
         .collect();
     let known = |value: &str| choices.iter().any(|choice| choice.eq_ignore_ascii_case(bare(value)));

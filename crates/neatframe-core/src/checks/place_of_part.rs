@@ -141,7 +141,7 @@ impl Opening {
 const LONG: usize = 40;
 
 /// The parts that a sentence places, each with whether it stands first, and the words that say so.
-fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
+pub(super) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let definite = |at: usize| matches!(&*lower(at), "the" | "your");
     let mut found = Vec::new();

@@ -8,6 +8,7 @@ use crate::likeness::stem;
 use crate::requirement::{Demand, Measure, Subject, is_exception, number};
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 use std::collections::HashMap;
 
 /// The same thing said with two different figures.
@@ -26,6 +27,7 @@ static FIGURES: Meta = Meta {
         "# Facts\nThe varnish dries for 10 hours.\n\n# Rules\n- Let the varnish dry for 15 hours.",
         "Write the mail. Name the pier.\n- the deposit of 50 crowns\n- the deposit is 80 crowns",
         "A refund takes 5 days. Say that refunds take 10 days.",
+        "A right answer gives 2 points, a half one gives 1. Name the pier. Right answers are worth three points each.",
         "Write 15 questions for the crew. Five of the twelve questions need a chart.",
         "Plan three tours. Each has a break of ten minutes. The break takes about half an hour.",
         "Plan the trip. Budget: 600 crowns for all. The whole trip may cost 450 crowns at most.",
@@ -53,22 +55,23 @@ impl Check for TwoFigures {
         // By what the figure measures and the first thing it is said of, so that few are compared.
         let mut said: HashMap<(u32, u32), Vec<Statement>> = HashMap::new();
         for unit in 0..case.units.len() {
-            let Some(statement) = statement(case, unit) else { continue };
-            let clash = statement.things.iter().find_map(|thing| {
-                let earlier = said.get(&(statement.measure, thing.stem))?;
-                earlier.iter().rev().take(NEAR).find(|earlier| earlier.clashes(&statement, case))
-            });
-            if let Some(earlier) = clash {
-                let line = case.source.position(earlier.span.start()).line;
-                let message = format!(
-                    "`{}` stands against `{}` (line {line})",
-                    case.shown(statement.span),
-                    case.shown(earlier.span)
-                );
-                sink.report(statement.span, message, "keep one figure").related.push(earlier.span);
-            }
-            for thing in &statement.things {
-                said.entry((statement.measure, thing.stem)).or_default().push(statement.clone());
+            for statement in statements(case, unit) {
+                let clash = statement.things.iter().find_map(|thing| {
+                    let earlier = said.get(&(statement.measure, thing.stem))?;
+                    earlier.iter().rev().take(NEAR).find(|earlier| earlier.clashes(&statement, case))
+                });
+                if let Some(earlier) = clash {
+                    let line = case.source.position(earlier.span.start()).line;
+                    let message = format!(
+                        "`{}` stands against `{}` (line {line})",
+                        case.shown(statement.span),
+                        case.shown(earlier.span)
+                    );
+                    sink.report(statement.span, message, "keep one figure").related.push(earlier.span);
+                }
+                for thing in &statement.things {
+                    said.entry((statement.measure, thing.stem)).or_default().push(statement.clone());
+                }
             }
         }
     }
@@ -164,30 +167,49 @@ impl Statement {
 }
 
 /// Words that say how an order is given, not what it is about.
-const FILLERS: [&str; 12] =
-    ["let", "say", "allow", "always", "tell", "make", "sure", "note", "please", "remember", "state", "name"];
+const FILLERS: [&str; 24] = [
+    "let", "say", "allow", "always", "tell", "make", "sure", "note", "please", "remember", "state", "name",
+    "gives", "give", "gets", "get", "worth", "counts", "count", "brings", "earns", "scores", "costs", "cost",
+];
 /// Words that make a figure a limit, a rank or a share of something.
 const BOUNDS: [&str; 22] = [
     "most", "least", "than", "under", "over", "about", "around", "after", "before", "within", "first",
     "second", "every", "each", "between", "up", "per", "another", "last", "next", "only", "other",
 ];
 
-fn statement(case: &Case<'_>, unit: usize) -> Option<Statement> {
+/// What a unit says with a figure: as a whole where it has one, clause by clause where it has several.
+fn statements(case: &Case<'_>, unit: usize) -> Vec<Statement> {
     let text = case.source.text();
     let words = case.words_of(unit);
     let shown =
         matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
             || case.labels[unit].component == Some(Component::Examples);
-    if shown || words.len() > MOST_WORDS {
-        return None;
+    if shown
+        || words.len() > MOST_WORDS
+        || !words.iter().any(|word| word.is_number())
+        || is_exception(text, words)
+    {
+        return Vec::new();
     }
+    if words.iter().filter(|word| word.is_number()).count() == 1 {
+        return statement(case, unit, words).into_iter().collect();
+    }
+    let parts = words.split(|word| matches!(word.text(text), "," | ";"));
+    parts.filter_map(|part| statement(case, unit, part)).collect()
+}
+
+/// What a run of words says with its one figure.
+fn statement(case: &Case<'_>, unit: usize, words: &[Word]) -> Option<Statement> {
+    let text = case.source.text();
     let mut numbers = (0..words.len()).filter(|&at| words[at].is_number());
     let (Some(at), None) = (numbers.next(), numbers.next()) else { return None };
-    if is_exception(text, words) {
-        return None;
-    }
     let measure = words.get(at + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
-    let bounds = |at: usize| BOUNDS.contains(&&*words[at].lower(text));
+    // "Three points each" is a price, "each team has three points" is a share.
+    let last = |at: usize| words[at + 1..].iter().all(|word| word.is_punctuation());
+    let bounds = |at: usize| {
+        let word = words[at].lower(text);
+        BOUNDS.contains(&&*word) && !(word == "each" && last(at))
+    };
     if (0..words.len()).any(bounds) {
         return None;
     }
@@ -214,7 +236,7 @@ fn statement(case: &Case<'_>, unit: usize) -> Option<Statement> {
         unit,
         short,
         measure: stem(&measure.lower(text)),
-        value: words[at].text(text).to_string(),
+        value: number(text, words[at]).map_or(words[at].text(text).to_string(), |value| value.to_string()),
         things,
         span: case.units[unit].text,
     })

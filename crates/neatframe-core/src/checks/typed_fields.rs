@@ -3,6 +3,7 @@
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::outline::PieceKind;
+use crate::record;
 use crate::span::Span;
 use crate::trial;
 
@@ -12,6 +13,8 @@ enum Kind {
     Date,
     Whole,
     YesOrNo,
+    /// A number between two others, both included.
+    Range(i64, i64),
 }
 
 struct Field {
@@ -38,7 +41,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         let body = case.text(span);
         let odd = fields.iter().find_map(|field| {
-            let (at, length) = trial::field(body, &field.name)?;
+            let bare = || record::bare_value(body, &field.name).map(|(at, value)| (at, value.len()));
+            let (at, length) = trial::field(body, &field.name).or_else(bare)?;
             let value = &body[at..at + length];
             let shown = value.trim().trim_matches(['"', '`', '.', '*']);
             let blank = value.len() - value.trim_start().len();
@@ -48,9 +52,10 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             let line = case.source.position(field.span.start()).line;
             let place = Span::within(span, at, length);
             let what = match field.kind {
-                Kind::Date => "a date",
-                Kind::Whole => "a whole number",
-                Kind::YesOrNo => "yes or no",
+                Kind::Date => "a date".to_string(),
+                Kind::Whole => "a whole number".to_string(),
+                Kind::YesOrNo => "yes or no".to_string(),
+                Kind::Range(low, high) => format!("a number from {low} to {high}"),
             };
             let message = format!("`{}` is not {what}, which line {line} asks for", case.text(place));
             sink.report(place, message, "give the sample a value of that kind").related.push(field.span);
@@ -66,6 +71,10 @@ impl Field {
             Kind::Date => value.contains(|c: char| c.is_ascii_digit()),
             Kind::Whole => value.chars().all(|c| c.is_ascii_digit() || matches!(c, ',' | ' ' | '-')),
             Kind::YesOrNo => matches!(&*lower, "yes" | "no"),
+            // A value in words is another matter.
+            Kind::Range(low, high) => {
+                value.parse::<f64>().map_or(true, |value| (low as f64..=high as f64).contains(&value))
+            }
         };
         kind || hole || self.gloss.split(|c: char| !c.is_alphanumeric()).any(|word| word == lower)
     }
@@ -76,10 +85,16 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let shapes =
         matches!(case.labels[unit].component, Some(Component::OutputFormat | Component::Constraints));
-    if !shapes || !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
+    if !shapes {
         return None;
     }
     let span = case.units[unit].text;
+    if let Some((name, low, high)) = scaled(case.text(piece.lead.cover(span))) {
+        return Some(Field { name, kind: Kind::Range(low, high), gloss: String::new(), span });
+    }
+    if !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
+        return None;
+    }
     let name = case.text(piece.lead).trim_matches(['*', '`', ' ', ':']).to_lowercase();
     let (_, gloss) = case.text(span).split_once(':')?;
     let gloss = gloss.trim_start_matches(['*', '`', ' ', '(', '<']).to_lowercase();
@@ -95,4 +110,50 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
         return None;
     };
     Some(Field { name, kind, gloss, span })
+}
+
+/// "score is a whole number from 1 to 5", "`score`: 1-5": the field, and the lowest and highest number it may hold.
+fn scaled(line: &str) -> Option<(String, i64, i64)> {
+    let lower = line.trim_start_matches(['-', '*', ' ']).to_lowercase();
+    let end = lower.trim_start_matches(['"', '`', '*']).find([' ', ':', '"', '`', '*', '('])?;
+    let head = lower.trim_start_matches(['"', '`', '*']);
+    let (name, rest) = head.split_at(end);
+    let rest = rest.trim_start_matches(['"', '`', '*', ' ']);
+    let rest = [":", "(", "is ", "must be ", "has to be ", "goes ", "runs ", "holds "]
+        .iter()
+        .find_map(|sign| rest.strip_prefix(sign))?;
+    let named = name.len() >= 3 && name.chars().all(|c| c.is_alphanumeric() || c == '_');
+    let rest = rest.trim_start();
+    let rest = ["a whole number", "an integer", "a number", "whole number", "integer", "number", "int"]
+        .iter()
+        .find_map(|kind| rest.strip_prefix(kind))
+        .unwrap_or(rest)
+        .trim_start_matches([',', ' ']);
+    let rest = ["from ", "between ", "of "].iter().find_map(|word| rest.strip_prefix(word)).unwrap_or(rest);
+    let (low, rest) = leading_number(rest)?;
+    let rest = [" to ", " and ", "-", "–", " - ", " – "].iter().find_map(|sign| rest.strip_prefix(sign))?;
+    let (high, after) = leading_number(rest)?;
+    // "1-5 words" is a length, and "2-3-1" no range.
+    let ends = after.is_empty() || after.starts_with([',', ';', ')', '.']) || after.starts_with(" (");
+    (named && ends && low < high).then(|| (name.to_string(), low, high))
+}
+
+fn leading_number(text: &str) -> Option<(i64, &str)> {
+    let end = text.find(|c: char| !c.is_ascii_digit()).unwrap_or(text.len());
+    Some((text[..end].parse().ok()?, &text[end..]))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_field_and_its_scale() {
+        let read = |line| scaled(line).map(|(name, low, high)| (name, (low, high)));
+        assert_eq!(read("score is a whole number from 1 to 5."), Some(("score".into(), (1, 5))));
+        assert_eq!(read("- `rank`: 1-10, best first"), Some(("rank".into(), (1, 10))));
+        assert_eq!(read("tide (0 to 3)"), Some(("tide".into(), (0, 3))));
+        assert_eq!(read("summary: 2-3 sentences"), None, "a length");
+        assert_eq!(read("The score is high."), None);
+    }
 }

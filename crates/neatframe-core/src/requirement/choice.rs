@@ -81,7 +81,8 @@ const SORTS: [&str; 13] = [
 
 /// "Classify each line as praise, complaint, wish or noise": the labels, in lower case as they stand.
 fn sorted_into(body: &str) -> Option<Vec<String>> {
-    let verb = body.split_whitespace().next()?.to_lowercase();
+    let verb = sorting_verb(body);
+    let verb = verb.as_deref().unwrap_or("");
     // "Decide whether it is about delivery, quality or price": whichever clause says so.
     let asked = || {
         let (_, clause) = body.split_once("whether ")?;
@@ -89,17 +90,19 @@ fn sorted_into(body: &str) -> Option<Vec<String>> {
             .iter()
             .find_map(|sign| Some(clause.split_once(sign)?.1))
     };
-    let list = match body.split_once(": ").filter(|_| SORTS.contains(&&*verb)) {
+    let list = match body.split_once(": ").filter(|_| SORTS.contains(&verb) || gives_one_label(body)) {
         Some((_, list)) => list,
         None => match asked() {
             Some(list) => list,
-            None if SORTS.contains(&&*verb) => {
-                body.split_once(" as ").or_else(|| body.split_once(" into "))?.1
-            }
+            None if SORTS.contains(&verb) => body.split_once(" as ").or_else(|| body.split_once(" into "))?.1,
             None => return None,
         },
     };
-    let list = list.trim_end_matches(['.', ':']).replace(", or ", ", ").replace(" or ", ", ");
+    let list = list
+        .trim_end_matches(['.', ':'])
+        .trim_start_matches("either ")
+        .replace(", or ", ", ")
+        .replace(" or ", ", ");
     let names = list.split(", ").map(str::trim);
     let names: Vec<String> =
         names.map(|name| name.trim_matches(['"', '`', '\'', '“', '”']).to_string()).collect();
@@ -107,6 +110,34 @@ fn sorted_into(body: &str) -> Option<Vec<String>> {
         !name.is_empty() && name.split_whitespace().count() <= 2 && !name.contains(['(', ')', '.', ':'])
     };
     (names.len() >= 3 && names.iter().all(short)).then_some(names)
+}
+
+/// The verb that the sentence opens with, also behind "for each line" and "then".
+fn sorting_verb(body: &str) -> Option<String> {
+    let mut words = body.split_whitespace().map(|word| word.trim_end_matches([',', ':']).to_lowercase());
+    let first = words.next()?;
+    if !matches!(&*first, "for" | "then" | "and" | "now" | "next" | "finally" | "please") {
+        return Some(first);
+    }
+    words.take(BEFORE_THE_VERB).find(|word| SORTS.contains(&&**word))
+}
+
+/// How many words "for each line of the claim" takes before its verb.
+const BEFORE_THE_VERB: usize = 8;
+
+/// "Give each line one verdict: accept, cut or query."
+fn gives_one_label(body: &str) -> bool {
+    const LABELS: [&str; 12] = [
+        "label", "verdict", "decision", "category", "class", "tag", "status", "rating", "severity",
+        "priority", "queue", "mark",
+    ];
+    let Some((head, _)) = body.split_once(": ") else { return false };
+    let words: Vec<String> = head.split_whitespace().map(str::to_lowercase).collect();
+    let gives = words
+        .first()
+        .is_some_and(|word| matches!(&**word, "give" | "assign" | "set" | "add" | "put" | "use" | "return"));
+    let one = words.iter().any(|word| matches!(&**word, "one" | "a" | "exactly" | "single" | "the"));
+    gives && one && words.last().is_some_and(|word| LABELS.contains(&&**word))
 }
 
 /// Words in capitals, as labels often are: `LATE, BROKEN or WRONG`.

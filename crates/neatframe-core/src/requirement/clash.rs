@@ -50,7 +50,9 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             whole(earlier)
                 && whole(later)
                 && (is_tight(measure, bound)
-                    || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME))
+                    || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME)
+                    || matches!(measure, Measure::Items(things) if FOUND.contains(things))
+                        && bound.most.is_some_and(|most| most <= FEW))
         }
         (Demand::Manner { axis: "reasons", pole: "reasons given" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "reasons", pole: "reasons given" }) => {
@@ -90,6 +92,12 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         _ => false,
     }
 }
+
+/// Things that are found, however many there are.
+const FOUND: [&str; 10] = [
+    "findings", "issues", "problems", "errors", "comments", "faults", "bugs", "mistakes", "remarks",
+    "defects",
+];
 
 /// True for one measure under two names: "six suggestions", "four ideas".
 fn same_measure(one: &Measure, other: &Measure) -> bool {

@@ -1,6 +1,7 @@
 //! The written form of dates and times of day.
 
 use crate::lexicon::vocabulary;
+use crate::trial;
 use crate::words::Word;
 
 /// Forms of dates, as prompts name them.
@@ -17,8 +18,17 @@ fn shown(text: &str, words: &[Word], body: &str) -> Option<String> {
         matches!(&*word.lower(text), "form" | "format" | "like" | "as" | "write" | "written" | "style")
     });
     let lead = matches!(&*words.first()?.lower(text), "write" | "give" | "put" | "format");
-    let token = body.split([' ', '"', '`', '“', '”', '(', ')', '\'']).find_map(date_form)?;
-    (shown || lead).then_some(token)
+    if let Some(form) = body.split([' ', '"', '`', '“', '”', '(', ')', '\'']).find_map(date_form) {
+        return (shown || lead).then_some(form);
+    }
+    // "Dates follow the form 4 March 1871."
+    let (_, date) = trial::spelt_date(body).filter(|_| shown)?;
+    Some(spelt_form(date).to_string())
+}
+
+/// `4 March 1871` gives `D Month YYYY`, `March 4, 1871` gives `Month D, YYYY`.
+pub(crate) fn spelt_form(date: &str) -> &'static str {
+    if date.starts_with(|c: char| c.is_ascii_digit()) { "D Month YYYY" } else { "Month D, YYYY" }
 }
 
 /// `2031-05-03` gives `YYYY-MM-DD`; `03/05/2031` may be read in two ways and gives nothing.
@@ -93,6 +103,8 @@ mod tests {
         );
         assert_eq!(read("Write each date like \"24.12.2031\".").as_deref(), Some("DD.MM.YYYY"));
         assert_eq!(read("Write dates like 05/24/2031.").as_deref(), Some("MM/DD/YYYY"));
+        assert_eq!(read("Dates follow the form 4 March 1871.").as_deref(), Some("D Month YYYY"));
+        assert_eq!(read("Name the boats as of 4 March 1871."), None);
         assert_eq!(read("Write dates like 05/04/2031."), None, "day and month cannot be told apart");
         assert_eq!(read("The boat leaves on 2031-05-03."), None, "a day, not a form");
     }

@@ -19,6 +19,7 @@ mod words;
 
 pub(crate) use amount::{bounded, number};
 pub(crate) use clash::{excludes, too_little_room};
+pub(crate) use dates::spelt_form;
 pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};

@@ -189,6 +189,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     close(&mut found, &mut open);
     name_inputs(case, &taken, &mut found);
     name_answers(case, &mut found);
+    name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);
     found
 }
@@ -279,6 +280,27 @@ fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
         }
     }
 }
+
+/// "DE: …" and "EN: …": a text and its translation.
+fn name_languages(case: &Case<'_>, found: &mut [Shown]) {
+    let is_language = |shown: &Shown| LANGUAGES.contains(&&*case.text(shown.label).to_lowercase());
+    for at in 1..found.len() {
+        let (head, tail) = found.split_at_mut(at);
+        let (one, two) = (&mut head[at - 1], &mut tail[0]);
+        let pair = one.section == two.section && one.side == Side::Other && two.side == Side::Other;
+        if pair && is_language(one) && is_language(two) && case.text(one.label) != case.text(two.label) {
+            (one.side, two.side) = (Side::Input, Side::Output);
+            (one.spoken, two.spoken) = (false, false);
+        }
+    }
+}
+
+/// Languages as samples are labelled with them.
+const LANGUAGES: [&str; 30] = [
+    "de", "en", "fr", "es", "it", "nl", "pl", "pt", "sv", "da", "no", "fi", "cs", "ja", "zh", "uk", "german",
+    "english", "french", "spanish", "italian", "dutch", "polish", "portuguese", "swedish", "danish",
+    "norwegian", "finnish", "czech", "japanese",
+];
 
 /// "Write the note for the phrase", with "Phrase: …" and "Note: …": what the task has made is the answer, though a note often
 /// goes in.

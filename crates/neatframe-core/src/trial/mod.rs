@@ -10,9 +10,10 @@ mod units;
 
 pub(crate) use listed::row;
 pub(crate) use money::{differ, is_sum};
+pub(crate) use times::spelt_date;
 
 use crate::record;
-use crate::requirement::{Demand, Measure, Requirement, Subject};
+use crate::requirement::{Demand, Measure, Requirement, Subject, spelt_form};
 use crate::span::Span;
 
 /// Where and how a text breaks a requirement.
@@ -101,7 +102,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             })
         }
         Demand::DateForm(form) => {
-            let (offset, date) = times::other_date(body, form).or_else(|| times::spelt_date(body))?;
+            let (offset, date) = times::other_date(body, form)
+                .or_else(|| times::spelt_date(body).filter(|(_, date)| spelt_form(date) != form))?;
             Some(Breach { place: at(offset, date.len()), what: format!("`{date}` is not {form}") })
         }
         Demand::MoneyForm(form) => {
@@ -372,6 +374,10 @@ mod tests {
         assert_eq!(date("YYYY-MM-DD", "due 03/05/2031.").as_deref(), Some("`03/05/2031` is not YYYY-MM-DD"));
         assert!(date("DD.MM.YYYY", "2031-05-03").is_some());
         assert!(date("MM/DD/YYYY", "31/05/2031").is_some(), "there is no month 31");
+        assert_eq!(date("D Month YYYY", "due 3 May 2031"), None);
+        assert!(
+            date("D Month YYYY", "due May 3, 2031").is_some() && date("D Month YYYY", "2031-05-03").is_some()
+        );
         assert_eq!(date("YYYY-MM-DD", "ticket 12345678, 3.5 km, 1/2 fare"), None);
     }
 

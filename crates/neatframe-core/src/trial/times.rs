@@ -38,7 +38,7 @@ const MONTHS: [&str; 12] =
     ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"];
 
 /// `3 Feb 2031`, `February 3, 2031`: a date with its month in words, where it stands and its words.
-pub(super) fn spelt_date(text: &str) -> Option<(usize, &str)> {
+pub(crate) fn spelt_date(text: &str) -> Option<(usize, &str)> {
     let tokens: Vec<(usize, &str)> = text
         .split(|c: char| !c.is_alphanumeric())
         .scan(0, |at, token| {

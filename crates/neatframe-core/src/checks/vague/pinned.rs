@@ -49,6 +49,8 @@ pub(super) fn is_pinned(
             after_samples(text, words, hit) || after.first().is_some_and(|word| word.lower(text) == "else")
         }
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
+        // "Never offer more than the table gives" compares.
+        VagueKind::Quantity if words[hit.last].lower(text) == "than" => true,
         VagueKind::Quantity if as_few_as_needed(text, words, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
         VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,

@@ -1,0 +1,79 @@
+//! Two outcomes of one case that a sentence names by what is not there: "a line without a date is a query", "lines with no
+//! date are cut".
+
+use super::{Case, Sink, rivals};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// Words from which a sentence says more than a case and its outcome.
+const LONG: usize = 22;
+
+/// What becomes of a thing that lacks something.
+struct Outcome {
+    thing: u32,
+    lacks: Vec<u32>,
+    becomes: Vec<u32>,
+}
+
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    rivals::compare(case, sink, read, |one, two| {
+        one.thing == two.thing
+            && one.lacks.iter().any(|stem| two.lacks.contains(stem))
+            && !one.becomes.iter().any(|stem| two.becomes.contains(stem))
+    });
+}
+
+fn read(case: &Case<'_>, unit: usize) -> Option<Outcome> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    if words.len() > LONG {
+        return None;
+    }
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let noun = |word: &Word| {
+        !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
+    };
+    let from = usize::from(matches!(&*lower(0), "a" | "an" | "any" | "every" | "each" | "all" | "the"));
+    let thing = words.get(from).filter(|word| noun(word))?;
+    // "Without a date", "with no date", "that has no date".
+    let lack = match (&*lower(from + 1), &*lower(from + 2)) {
+        ("without" | "lacking" | "missing", _) => from + 2,
+        ("with", "no") => from + 3,
+        ("that", "lacks" | "lack") => from + 3,
+        ("that", "has" | "have") if lower(from + 3) == "no" => from + 4,
+        _ => return None,
+    };
+    let verb = (lack..words.len().min(lack + 8)).find(|&at| {
+        matches!(
+            &*lower(at),
+            "is" | "are"
+                | "becomes"
+                | "become"
+                | "gets"
+                | "get"
+                | "goes"
+                | "go"
+                | "counts"
+                | "count"
+                | "stays"
+                | "stay"
+        )
+    })?;
+    let stems = |words: &[Word]| -> Vec<u32> {
+        words.iter().filter(|word| noun(word)).map(|word| stem(&word.lower(text))).collect()
+    };
+    let end = words[verb..].iter().position(|word| matches!(word.text(text), "," | ";" | "." | "("));
+    let outcome = &words[verb + 1..end.map_or(words.len(), |end| verb + end)];
+    // "Is never cut" says what it does not become.
+    let denied = outcome.iter().any(|word| word.is(vocabulary::NEGATION));
+    let (lacks, becomes) = (stems(&words[lack..verb]), stems(outcome));
+    (!denied && !lacks.is_empty() && !becomes.is_empty()).then(|| Outcome {
+        thing: stem(&thing.lower(text)),
+        lacks,
+        becomes,
+    })
+}

@@ -1,0 +1,189 @@
+//! Placeholders that a person forgot: brackets to fill, notes, blanks, dummy values.
+
+use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
+use crate::edit::Edit;
+use crate::finding::{Family, Severity};
+use crate::slots::{self, Slot, Syntax, leftover_word, wanted};
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// A placeholder that was to be replaced by hand, or a TODO.
+pub(super) struct LeftOverSlot;
+
+static LEFT_OVER: Meta = Meta {
+    id: "left-over-slot",
+    family: Family::Slot,
+    severity: Severity::Error,
+    summary: "a placeholder or TODO that was to be replaced by hand",
+    write: "The text, or a named slot such as `{{guest_name}}`.",
+    on: true,
+    english: false,
+    why: "Sent like this, the model reads the placeholder as the text, or makes something up for it.",
+    bad: &[
+        "Write to [Your Company] about the delay.",
+        "TODO add the timetable\nWrite the notice.",
+        "Ask {{audience: Who reads it?}}",
+    ],
+    good: &["Write to {{company}} about the delay.", "Write the to-do list of the night crew."],
+};
+
+impl Check for LeftOverSlot {
+    fn meta(&self) -> &'static Meta {
+        &LEFT_OVER
+    }
+
+    fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let mut told: Option<Span> = None;
+        let usual = slots::usual(case.slots);
+        for slot in case.slots {
+            let inner = case.text(slot.inner);
+            let whole = case.text(slot.span);
+            if let Some((_, question)) =
+                inner.split_once(':').filter(|(_, question)| question.trim_end().ends_with('?'))
+            {
+                let message = format!("an open question: {}", question.trim());
+                sink.report(slot.span, message, "answer it in place of the slot, or delete the line");
+                told = Some(slot.span);
+            } else if leftover_word(inner)
+                .is_some_and(|word| by_hand(slot.syntax, word) && !is_for_the_model(case, slot, word))
+            {
+                let write =
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
+                let finding = sink.report(slot.span, format!("`{whole}` was never filled in"), write);
+                finding.fix = wanted(inner)
+                    .map(|name| Edit { span: slot.span, replacement: usual.write(&name) })
+                    .into_iter()
+                    .collect();
+                told = Some(slot.span);
+            }
+        }
+        for (index, unit) in case.units.iter().enumerate() {
+            if let Some(span) = note_in_brackets(case.source.text(), case.words_of(index))
+                .filter(|span| told.is_none_or(|told| !told.overlaps(*span)))
+            {
+                let message = format!("`{}` was never filled in", case.shown(span));
+                sink.report(
+                    span,
+                    message,
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use",
+                );
+                continue;
+            }
+            if let Some(blank) = blank_to_fill(case, index).or_else(|| dummy_value(case, index)) {
+                let write =
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
+                sink.report(blank, format!("`{}` was never filled in", case.text(blank)), write);
+                continue;
+            }
+            for word in case.words_of(index) {
+                let text = word.text(case.source.text());
+                let marker = text.starts_with(['T', 'F', 'X'])
+                    && ["TODO", "FIXME", "TBD", "XXX", "TBA", "TBC"].contains(&text);
+                if !marker {
+                    continue;
+                }
+                let spoken = told.is_some_and(|span| span.overlaps(word.span()))
+                    || in_slot(case.slots, word.span())
+                    || case.is_quoted(index, word.span().start());
+                if !spoken {
+                    let message = format!("`{text}` is still in the prompt");
+                    let write = "do what the note says, then take the note out";
+                    let finding = sink.report(unit.text, message, write);
+                    // "TODO paste chapter": the note holds the place of the material.
+                    finding.fix = wanted(case.text(unit.text))
+                        .filter(|_| text == "TODO")
+                        .map(|name| Edit { span: unit.text, replacement: usual.write(&name) })
+                        .into_iter()
+                        .collect();
+                    break;
+                }
+            }
+        }
+    }
+}
+
+/// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.
+fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
+    let holder = case.unit_of(slot).and_then(|unit| case.labels[unit].component);
+    const MADE: [&str; 16] = [
+        "answer", "final", "response", "reply", "thought", "thoughts", "thinking", "reasoning", "analysis",
+        "output", "explanation", "action", "decision", "choice", "verdict", "assessment",
+    ];
+    let inner = case.text(slot.inner).to_lowercase();
+    let made = inner.split_whitespace().nth(1).is_some_and(|made| MADE.contains(&made));
+    let shown = matches!(holder, Some(Component::Examples | Component::OutputFormat));
+    word.eq_ignore_ascii_case("your") && (shown || made)
+}
+
+/// "My idea is ____.": a blank as on a paper form. A template of the answer has its own.
+fn blank_to_fill(case: &Case<'_>, unit: usize) -> Option<Span> {
+    let shape = matches!(case.labels[unit].component, Some(Component::OutputFormat | Component::Examples));
+    let code = matches!(case.units[unit].kind, UnitKind::Code | UnitKind::Table | UnitKind::Mark);
+    if shape || code {
+        return None;
+    }
+    let span = case.units[unit].text;
+    let body = case.text(span);
+    let at = body.find("___")?;
+    let length = body[at..].bytes().take_while(|b| *b == b'_').count();
+    let apart = |c: Option<char>| c.is_none_or(|c| !c.is_alphanumeric());
+    let stands = apart(body[..at].chars().next_back()) && apart(body[at + length..].chars().next());
+    let alone = body.trim().len() == length;
+    (stands && !alone).then(|| Span::within(span, at, length))
+}
+
+/// "Shop link: xxxxx", "Budget: ???": a value that nobody has put in yet.
+fn dummy_value(case: &Case<'_>, unit: usize) -> Option<Span> {
+    let shown = matches!(case.labels[unit].component, Some(Component::OutputFormat));
+    let span = case.units[unit].text;
+    if shown || span.end() - span.start() > SHORT || case.units[unit].kind == UnitKind::Code {
+        return None;
+    }
+    let piece = &case.outline.pieces[case.units[unit].pieces.start];
+    let line = case.text(piece.lead.cover(span));
+    let (head, value) = line.rsplit_once(": ")?;
+    let value = value.trim().trim_end_matches('.');
+    let of = |signs: &[char]| value.len() >= 3 && value.chars().all(|c| signs.contains(&c));
+    let to_come =
+        ["tbd", "tba", "tbc", "todo", "to be decided", "to be confirmed", "to be added", "to follow"];
+    let dummy = of(&['x', 'X', '-', ' ']) && value.contains(['x', 'X'])
+        || of(&['?'])
+        || to_come.iter().any(|word| value.eq_ignore_ascii_case(word)) && !TOLD.contains(&value);
+    // "Phone: XXX-XXXX" below "Phone numbers look so" is a form; a line of a sample has its own check.
+    let plain =
+        head.split_whitespace().count() <= 4 && case.labels[unit].component != Some(Component::Examples);
+    let place = span.end() - case.text(span).trim_end().len().min(value.len());
+    (dummy && plain && place >= span.start()).then(|| Span::new(place, span.end()))
+}
+
+/// A longer line says more than a value, in bytes.
+const SHORT: usize = 80;
+
+/// Markers that are told wherever they stand.
+const TOLD: [&str; 3] = ["TODO", "TBD", "XXX"];
+
+fn in_slot(slots: &[Slot], span: Span) -> bool {
+    let after = slots.partition_point(|slot| slot.span.start() <= span.start());
+    after.checked_sub(1).is_some_and(|slot| slots[slot].span.overlaps(span))
+}
+
+/// `(paste the minutes here)`: a note to whoever fills the prompt in.
+fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = |at: &usize| text.as_bytes()[words[*at].start as usize] == b'(';
+    (0..words.len()).filter(opens).find_map(|at| {
+        let orders = ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
+        let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;
+        let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&&*lower(at)));
+        here.then(|| words[at].span().cover(words[close].span()))
+    })
+}
+
+/// A name such as `{{your_name}}` is a slot like any other; in brackets it asks a person.
+pub(super) fn by_hand(syntax: Syntax, word: &str) -> bool {
+    matches!(syntax, Syntax::Brackets | Syntax::Angles)
+        || ["todo", "tbd", "fixme", "xxx"].contains(&word.to_lowercase().as_str())
+}

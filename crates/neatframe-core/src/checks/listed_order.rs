@@ -1,0 +1,76 @@
+//! Parts in a stated order, and one of them at another place: "under "New", "Better" and "Fixed", in that order", "put the
+//! fixes first".
+
+use super::place_of_part::places;
+use super::{Case, Sink};
+use crate::likeness::stem;
+use crate::requirement::{is_exception, quotations};
+use crate::span::Span;
+
+/// How many orders are kept in mind.
+const MOST: usize = 16;
+
+/// The parts of the reply in their order.
+struct Order {
+    unit: usize,
+    parts: Vec<Vec<u32>>,
+}
+
+/// Reports parts that a later sentence moves to the head or the end of a stated order, or out of it.
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let orders: Vec<Order> = case.demands().filter_map(|unit| order(case, unit)).take(MOST).collect();
+    if orders.is_empty() {
+        return;
+    }
+    let text = case.source.text();
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        if is_exception(text, words) {
+            continue;
+        }
+        for (part, first, span) in places(text, words) {
+            let moved = orders.iter().filter(|order| order.unit != unit).find(|order| {
+                let at = order.parts.iter().position(|name| name.contains(&part));
+                let end = if first { 0 } else { order.parts.len() - 1 };
+                at.is_some_and(|at| at != end)
+            });
+            if let Some(order) = moved {
+                report(case, sink, (unit, span), order);
+            }
+        }
+    }
+}
+
+fn report(case: &Case<'_>, sink: &mut Sink<'_>, (unit, span): (usize, Span), order: &Order) {
+    let other = case.units[order.unit].text;
+    if unit > order.unit { sink.clash(case, span, other) } else { sink.clash(case, other, span) }
+}
+
+/// "A, B and C, in that order": the words of each part, as stems.
+fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
+    let text = case.source.text();
+    let body = case.text(case.units[unit].text);
+    let lower = body.to_lowercase();
+    let end = ["in that order", "in this order", "in the order given", "in the given order"]
+        .iter()
+        .find_map(|sign| lower.find(sign))?;
+    let quoted: Vec<String> =
+        quotations(text, case.units[unit].text).into_iter().map(|(_, words)| words).collect();
+    let names = if quoted.len() >= 2 { quoted } else { listed(lower.get(..end)?) };
+    let stems = |name: &String| -> Vec<u32> {
+        let words = name.split(|c: char| !c.is_alphanumeric()).filter(|word| word.len() > 2);
+        words.map(|word| stem(&word.to_lowercase())).collect()
+    };
+    let parts: Vec<Vec<u32>> = names.iter().map(stems).collect();
+    (parts.len() >= 2 && parts.iter().all(|part| !part.is_empty())).then_some(Order { unit, parts })
+}
+
+/// "Give the summary, the findings and the risks,": what the commas part.
+fn listed(head: &str) -> Vec<String> {
+    let head = head.rsplit_once(": ").map_or(head, |(_, list)| list);
+    let joined = head.replace(" and then ", ", ").replace(" and ", ", ").replace(" then ", ", ");
+    let names = joined.split(',').map(str::trim).filter(|name| !name.is_empty());
+    let names: Vec<String> = names.map(str::to_string).collect();
+    let short = names.iter().skip(1).all(|name| name.split_whitespace().count() <= 4);
+    if names.len() >= 3 && short { names } else { Vec::new() }
+}
