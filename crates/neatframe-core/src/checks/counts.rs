@@ -113,13 +113,32 @@ fn one_too_many(case: &Case<'_>, sink: &mut Sink<'_>) {
             let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
             matches!(&*run[0].lower(text), "a" | "an").then(|| (rank as u32 + 3, run[2].lower(text)))
         };
-        let Some((rank, thing)) = words.windows(3).find_map(nth).filter(|_| adds) else { continue };
+        // "The third paragraph of each section", where a section has two.
+        let named = |run: &[Word]| {
+            let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
+            (run[0].lower(text) == "the").then(|| (rank as u32 + 3, run[2].lower(text)))
+        };
+        let found = words.windows(3).find_map(nth).filter(|_| adds);
+        let Some((rank, thing)) = found.or_else(|| words.windows(3).find_map(named)) else { continue };
+        let paragraphs = |rule: &&Requirement| match &rule.demand {
+            Demand::Amount { measure, bound } => {
+                let holds = matches!(
+                    (measure, &*thing),
+                    (Measure::Paragraphs, "paragraph")
+                        | (Measure::Sentences, "sentence")
+                        | (Measure::Lines, "line")
+                );
+                holds && bound.most.is_some_and(|most| most < rank)
+            }
+            _ => false,
+        };
         let full = case.requirements.iter().take(RULES).find(|rule| match &rule.demand {
             Demand::Amount { measure: Measure::Items(things), bound } => {
                 singular(things) == thing && bound.most.is_some_and(|most| most < rank)
             }
             _ => false,
         });
+        let full = full.or_else(|| case.requirements.iter().take(RULES).find(paragraphs));
         if let Some(rule) = full.filter(|rule| rule.unit != unit && !rule.conditional) {
             sink.clash(case, case.units[unit].text, rule.span);
         }

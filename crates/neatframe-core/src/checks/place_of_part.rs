@@ -163,6 +163,20 @@ pub(super) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
         if opens && (first || last) && lower(at + 1) == "with" && (definite(at + 2) || single) {
             found.extend(part(text, words, at + 3).map(|(part, to)| (part, first, at..to)));
         }
+        // "The last row holds the total."
+        let holds =
+            matches!(&*lower(at + 3), "holds" | "is" | "contains" | "gives" | "has" | "shows" | "carries");
+        let stretch =
+            matches!(&*lower(at + 2), "row" | "line" | "sentence" | "paragraph" | "section" | "column");
+        let end = match &*lower(at + 1) {
+            "first" | "opening" | "top" => Some(true),
+            "last" | "final" | "closing" | "bottom" => Some(false),
+            _ => None,
+        };
+        if opens && lower(at) == "the" && holds && stretch && definite(at + 4) {
+            let held = end.and_then(|first| Some((first, part(text, words, at + 5)?)));
+            found.extend(held.map(|(first, (part, to))| (part, first, at..to)));
+        }
         // "Put the fare last", "the title comes at the end".
         let kept = opens && matches!(&*lower(at), "leave" | "save" | "keep") && definite(at + 1);
         let for_the_end = lower(at + 3) == "for"
@@ -227,7 +241,10 @@ fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
     let ends = |at: usize| words.get(at).is_none_or(|word| word.is_punctuation());
     // "Once, in the last paragraph".
     let skipped = (at..at + 3).take_while(|&at| matches!(&*lower(at), "once" | "only" | ",")).count();
-    let stretch = |at: usize| matches!(&*lower(at), "sentence" | "paragraph" | "line") && ends(at + 1);
+    let stretch = |at: usize| {
+        matches!(&*lower(at), "sentence" | "paragraph" | "line" | "row" | "section" | "column")
+            && ends(at + 1)
+    };
     if lower(at + skipped) == "in" && lower(at + skipped + 1) == "the" && stretch(at + skipped + 3) {
         return match &*lower(at + skipped + 2) {
             "first" | "opening" => Some((true, skipped + 4)),

@@ -15,8 +15,12 @@ enum Way {
     Own,
     Ask,
     LeaveOut,
-    /// Something fixed is written, or the place stays empty.
+    /// Something fixed is written.
     Write,
+    /// The place stays empty.
+    Empty,
+    /// Something else is taken in its place: "use today's date".
+    Take,
     /// Somebody or something else is named.
     Refer,
     /// It is looked for elsewhere.
@@ -29,12 +33,14 @@ enum Way {
 
 impl Way {
     fn excludes(self, other: Way) -> bool {
-        use Way::{Ask, End, LeaveOut, LookUp, Own, Refer, Retry, Write};
+        use Way::{Ask, Empty, End, LeaveOut, LookUp, Own, Refer, Retry, Take, Write};
         matches!(
             (self, other),
-            (Own, Ask | LeaveOut | Write | Refer)
-                | (LeaveOut, Write | Ask | LookUp)
-                | (Write, Ask | LookUp)
+            (Own, Ask | LeaveOut | Write | Empty | Refer)
+                | (LeaveOut, Write | Empty | Ask | LookUp | Take)
+                | (Write, Ask | LookUp | Take | Empty)
+                | (Empty, Ask | LookUp | Take)
+                | (Take, Ask)
                 | (End, Ask | LookUp | Own | Retry)
         )
     }
@@ -203,11 +209,16 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
         "ask" => Some(Way::Ask),
         "skip" | "omit" | "ignore" | "drop" => Some(Way::LeaveOut),
         "leave" if any(&["out"]) => Some(Way::LeaveOut),
-        "leave" if any(&["empty", "blank"]) => Some(Way::Write),
+        "leave" if any(&["empty", "blank"]) => Some(Way::Empty),
         "write" | "put" | "enter" | "use" | "set" | "answer" | "say" | "reply" | "return"
             if words.iter().any(|word| word.is(vocabulary::QUOTE)) =>
         {
             Some(Way::Write)
+        }
+        "use" | "take"
+            if matches!(&*lower(verb + 1), "the" | "today" | "today's" | "a" | "an" | "that" | "its") =>
+        {
+            Some(Way::Take)
         }
         "retry" => Some(Way::Retry),
         "call" | "try" | "run" | "repeat" if any(&["again", "more"]) => Some(Way::Retry),

@@ -197,7 +197,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 Subject::Each("paragraph".into())
             }
             // "Eight names. One or two words each."
-            true => things.map_or(Subject::Unstated, |things| Subject::Each(singular(things))),
+            true => whom::several(text, &words[..first])
+                .or_else(|| Some(Subject::Each(singular(things?))))
+                .unwrap_or(Subject::Unstated),
             false => whom::of(sight, unit, words, (first, measure_at), before),
         };
         // "3 minutes when read aloud, so around 400 words": no part is that long in a sentence that names none.

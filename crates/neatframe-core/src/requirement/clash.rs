@@ -72,6 +72,11 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)
         }
+        // A question in the last line is not "Kind regards".
+        (Demand::EndsWith(words), Demand::Manner { axis: "last line", pole: "a question" })
+        | (Demand::Manner { axis: "last line", pole: "a question" }, Demand::EndsWith(words)) => {
+            !words.trim_end().ends_with('?') && whole(earlier) && whole(later)
+        }
         (Demand::BeginsWith(one), Demand::NeverBeginsWith(two))
         | (Demand::NeverBeginsWith(two), Demand::BeginsWith(one)) => {
             one.to_lowercase().starts_with(&two.to_lowercase())

@@ -33,19 +33,26 @@ pub(super) fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> 
 /// Behind more signs than this a sentence lists more than the parts of the reply.
 const MOST_PARTS: u32 = 6;
 
-/// "One slide for each of the 11 sites": as many slides as there are sites, at least.
+/// "One slide for each of the 11 sites", "two questions on each of the six chapters": as many as that makes, at least.
 pub(super) fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, Measure, u32)> {
     let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
     (0..words.len()).find_map(|at| {
-        let opens = matches!(&*lower(at), "one" | "a" | "an") && lower(at + 2) == "for";
+        let of_each = match &*lower(at) {
+            "a" | "an" => Some(1),
+            _ => number(text, words[at]).filter(|count| *count <= MOST_OF_EACH),
+        };
+        let opens = matches!(&*lower(at + 2), "for" | "on");
         let each = matches!(&*lower(at + 3), "each" | "every" | "all");
         let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
         let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
-        let count = number(text, *words.get(count_at)?)?;
+        let count = number(text, *words.get(count_at)?)?.saturating_mul(of_each?);
         let measure = Measure::named(&lower(at + 1))?;
         Some((at, words[at].span().cover(words[count_at].span()), measure, count))
     })
 }
+
+/// A larger number is none that each gets.
+const MOST_OF_EACH: u32 = 20;
 
 /// "List every finding you have": all of them, however many.
 pub(super) fn every_one(text: &str, words: &[Word]) -> Option<(Span, &'static str)> {

@@ -44,6 +44,15 @@ pub(crate) fn singular(word: &str) -> String {
     }
 }
 
+/// "Bullets have two to three sentences each": the parts that stand in the plural before the amount.
+pub(super) fn several(text: &str, before: &[Word]) -> Option<Subject> {
+    let parts = |word: &Word| {
+        let name = word.lower(text);
+        Some(singular(&name)).filter(|thing| *thing != name && PARTS.contains(&&**thing))
+    };
+    before.iter().rev().find_map(parts).map(|thing| whole_or(Subject::Each(thing)))
+}
+
 /// Whom the amount bounds: the part named nearest before it in its clause, or after it ("80 words per section").
 pub(super) fn of(
     sight: &Sight<'_>,

@@ -139,7 +139,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let clause = &words[verb_at + 1..end];
         // "Ask for the number": what is asked for is the object.
         let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
-        let clause = &clause[usize::from(asks).min(clause.len())..];
+        // "Ask the guest for the number" asks for it as well.
+        let person = || {
+            let near = clause.iter().take(4).position(|word| word.lower(text) == "for");
+            near.filter(|_| lower(verb_at) == "ask").map_or(0, |near| near + 1)
+        };
+        let skipped = if asks { 1 } else { person() };
+        let asks = asks || skipped > 0;
+        let clause = &clause[skipped.min(clause.len())..];
         let mut order = order(text, unit, words, (*verb, &verb.lower(text)), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
         let plain = clause.iter().rev().filter(|word| !word.is_punctuation());
@@ -206,6 +213,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 found.push(alternative);
             }
         }
+        found.extend(as_a_noun(text, &order, clause, &lower(verb_at)));
         match of_generic(text, clause).filter(|_| order.says) {
             Some(things) => found.extend(things.into_iter().map(|object| Order {
                 object: vec![object],
@@ -221,6 +229,30 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// "Give a summary of the letter": to summarise it.
+fn as_a_noun(text: &str, order: &Order, clause: &[Word], verb: &str) -> Option<Order> {
+    const DEEDS: [&str; 16] = [
+        "summary", "explanation", "translation", "recommendation", "recommendations", "comparison",
+        "conclusion", "description", "analysis", "suggestion", "suggestions", "justification",
+        "interpretation", "evaluation", "advice", "speculation",
+    ];
+    let makes = matches!(verb, "give" | "write" | "add" | "make" | "provide" | "include" | "offer" | "draw");
+    let skipped = clause.iter().take_while(|word| word.is(vocabulary::STOP) || word.is_number()).count();
+    let deed = clause[skipped..].iter().take(2).find(|word| DEEDS.contains(&&*word.lower(text)))?;
+    let of = clause.iter().position(|word| word.start == deed.start)? + 1;
+    (makes && !order.forbids).then(|| Order {
+        verb: stem(&deed.lower(text)),
+        says: false,
+        object: order.all.iter().copied().filter(|all| *all != stem(&deed.lower(text))).collect(),
+        all: clause[of..]
+            .iter()
+            .filter(|word| !word.is(vocabulary::STOP))
+            .map(|word| stem(&word.lower(text)))
+            .collect(),
+        ..order.clone()
+    })
 }
 
 /// "Only the manager may cancel an order": nobody else does.

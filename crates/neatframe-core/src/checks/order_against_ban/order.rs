@@ -128,9 +128,9 @@ const CHANGES: [&str; 14] = [
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
 /// Verbs of saying.
-const SAYS: [&str; 14] = [
-    "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state", "explain", "list",
-    "describe", "report", "show",
+const SAYS: [&str; 16] = [
+    "citing", "cite", "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state", "explain",
+    "list", "describe", "report", "show",
 ];
 
 pub(super) fn order(

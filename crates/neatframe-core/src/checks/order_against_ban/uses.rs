@@ -158,7 +158,11 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         word.is_punctuation()
             || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at" | "out")
     };
-    let rest = words.get(from..)?;
+    // "Include at least three examples".
+    let counted = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
+    let bound = counted(from, "at") && (counted(from + 1, "least") || counted(from + 1, "most"))
+        || counted(from, "up") && counted(from + 1, "to");
+    let rest = words.get(from + if bound && !forbids { 2 } else { 0 }..)?;
     let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];
     let other = rest.windows(2).any(|pair| pair[0].lower(text) == "other" && pair[1].lower(text) == "than");
     let bounded = other || phrase.iter().any(|word| BOUNDS.contains(&&*word.lower(text)));
