@@ -74,7 +74,7 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
         }
         out.push_str(newline);
     }
-    let out = with_blocks(out, &plan.blocks, newline);
+    let out = with_blocks(without_loose_rule(review, out), &plan.blocks, newline);
     Reframed { text: out, notes: sorted(plan.notes) }
 }
 
@@ -104,9 +104,20 @@ fn place_among(review: &Review, component: Component) -> Option<usize> {
 fn last_rule(review: &Review) -> Option<(usize, String)> {
     let first_piece = |unit: usize| &review.outline().pieces[review.units()[unit].pieces.start];
     let is_rule = |unit: usize| review.labels()[unit].component == Some(Component::Constraints);
+    // A list of something else may hold one line that reads like a rule.
+    let of_rules = |unit: usize| {
+        // Units of one block stand side by side.
+        let units = review.units();
+        let of = |block: u32| units.partition_point(|other| other.block < block);
+        let block = of(units[unit].block)..of(units[unit].block + 1);
+        block.clone().filter(|&other| is_rule(other)).count() * 2 > block.len()
+    };
     let item = |unit: &usize| {
         let piece = first_piece(*unit);
-        is_rule(*unit) && piece.kind == (PieceKind::Item { ordered: false }) && piece.indent == 0
+        is_rule(*unit)
+            && piece.kind == (PieceKind::Item { ordered: false })
+            && piece.indent == 0
+            && of_rules(*unit)
     };
     // Lines under a title for rules, where each stands alone.
     let line = |unit: &usize| {
@@ -121,6 +132,21 @@ fn last_rule(review: &Review) -> Option<(usize, String)> {
     let marker =
         if listed { review.source().slice(pieces[0].lead).trim().to_string() + " " } else { String::new() };
     Some((end, marker))
+}
+
+/// A line of dashes that parted the prompt from what went before it would open the result, where it begins front matter.
+fn without_loose_rule(review: &Review, out: String) -> String {
+    let is_rule = |line: &str| {
+        let line = line.trim();
+        line.len() >= 3 && line.chars().all(|c| matches!(c, '-' | '=' | '*' | '_'))
+    };
+    let text = &review.source().text()[review.source().body_start()..];
+    let head = out.trim_start_matches(['\n', '\r']);
+    let first = head.lines().next().unwrap_or("");
+    if is_rule(first) && !text.trim_start().starts_with(first) {
+        return head[first.len()..].trim_start_matches(['\n', '\r', ' ', '\t']).to_string();
+    }
+    out
 }
 
 /// What goes when a unit goes: its lines when it has them for itself, else its words and the blank after them.

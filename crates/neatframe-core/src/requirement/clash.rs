@@ -99,10 +99,8 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
 }
 
 /// Things that are found, however many there are.
-const FOUND: [&str; 10] = [
-    "findings", "issues", "problems", "errors", "comments", "faults", "bugs", "mistakes", "remarks",
-    "defects",
-];
+const FOUND: [&str; 8] =
+    ["findings", "issues", "problems", "errors", "faults", "bugs", "mistakes", "defects"];
 
 /// True for one measure under two names: "six suggestions", "four ideas".
 fn same_measure(one: &Measure, other: &Measure) -> bool {
@@ -274,6 +272,9 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
         let Demand::Manner { pole, .. } = &rule.demand else { return false };
         rule.part.is_none() && (pole.starts_with("no ") || *pole == "none")
     };
+    if matches!(earlier.demand, Demand::Manner { axis: "asking back", .. }) {
+        return earlier.part.is_some() && later.part.is_some() && earlier.part != later.part;
+    }
     earlier.part != later.part && !around && !bans_all(earlier) && !bans_all(later)
 }
 

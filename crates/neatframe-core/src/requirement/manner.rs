@@ -172,6 +172,29 @@ fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
     (listed && !bans).then(|| rest[0].span().cover(rest[end].span()))
 }
 
+/// What is done after the question, or without one: "before booking", "show the times without asking".
+pub(super) fn deed(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    const GENERAL: [&str; 14] = [
+        "answering", "starting", "writing", "beginning", "replying", "going", "working", "answer", "start",
+        "write", "begin", "reply", "go", "do",
+    ];
+    let text = sight.source.text();
+    let words = sight.words.within(sight.units[unit].text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let before = (0..words.len()).find(|&at| lower(at).is_some_and(|word| word == "before"));
+    let later = before.and_then(|at| lower(at + 1)).filter(|word| word.ends_with("ing"));
+    let without = words.windows(2).any(|pair| {
+        pair[0].lower(text) == "without"
+            && matches!(&*pair[1].lower(text), "asking" | "confirmation" | "approval")
+    });
+    let first =
+        words.first().filter(|word| without && word.is(vocabulary::VERB)).map(|word| word.lower(text));
+    let deed = later.or(first).filter(|deed| !GENERAL.contains(&&**deed))?;
+    // "Booking" and "book" are one deed.
+    let plain = deed.strip_suffix("ing").unwrap_or(&deed).trim_end_matches('e');
+    Some(plain.to_string())
+}
+
 /// How many words a list of what is asked for takes.
 const SEVERAL: usize = 24;
 

@@ -268,6 +268,10 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if matches!(requirement.demand, Demand::Manner { axis: "text of signs", .. }) {
             requirement.part = object_of(sight, requirement.span);
         }
+        // "Ask before booking", "show the times without asking": each is about its own deed.
+        if matches!(requirement.demand, Demand::Manner { axis: "asking back", .. }) && part.is_none() {
+            requirement.part = manner::deed(sight, unit);
+        }
         known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));

@@ -129,8 +129,8 @@ const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
 /// Verbs of saying.
 const SAYS: [&str; 16] = [
-    "citing", "cite", "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state", "explain",
-    "list", "describe", "report", "show",
+    "citing", "cite", "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state",
+    "explain", "list", "describe", "report", "show",
 ];
 
 pub(super) fn order(

@@ -156,10 +156,30 @@ fn report<'a>(
         let governs = opens && short.is_empty() && phrase.ends_with(" of");
         if !governs {
             finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+            if short.eq_ignore_ascii_case("make sure that") {
+                finding.fix.extend(plainly(case, Span::new(span.end(), unit.end())));
+            }
         }
     }
     finding
 }
+
+/// "Make sure that every letter should be signed" says it twice: it is signed.
+fn plainly(case: &Case<'_>, rest: Span) -> Option<Edit> {
+    let text = case.source.text();
+    let words = case.words.within(rest);
+    let at = words
+        .windows(2)
+        .position(|pair| pair[0].lower(text) == "should" && pair[1].lower(text) == "be")
+        .filter(|at| (1..=SUBJECT).contains(at))?;
+    let subject = words[at - 1].lower(text);
+    let several = subject.ends_with('s') && !subject.ends_with("ss") || matches!(&*subject, "they" | "these");
+    let replacement = if several { "are" } else { "is" };
+    Some(Edit { span: words[at].span().cover(words[at + 1].span()), replacement: replacement.into() })
+}
+
+/// How many words stand before the verb, with what is cut among them.
+const SUBJECT: usize = 16;
 
 /// A sentence of many words that holds several demands.
 pub(super) struct RunOn;
