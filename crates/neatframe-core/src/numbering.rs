@@ -164,6 +164,8 @@ impl Targets {
         }
         match name {
             "appendix" | "annex" | "attachment" | "gate" | "checkpoint" => false,
+            // "Part C" is one by that name.
+            "section" | "part" | "table" if reference.lettered => false,
             "section" | "chapter" | "part" => {
                 reference.number <= self.sections && self.plain.is_empty()
                     || self.plain.contains(&reference.number)

@@ -65,11 +65,13 @@ impl Check for LeftOverSlot {
                 .filter(|span| told.is_none_or(|told| !told.overlaps(*span)))
             {
                 let message = format!("`{}` was never filled in", case.shown(span));
-                sink.report(
-                    span,
-                    message,
-                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use",
-                );
+                let write =
+                    "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
+                let finding = sink.report(span, message, write);
+                finding.fix = wanted(case.text(span).trim_matches(['(', ')']))
+                    .map(|name| Edit { span, replacement: usual.write(&name) })
+                    .into_iter()
+                    .collect();
                 continue;
             }
             if let Some(blank) = blank_to_fill(case, index).or_else(|| dummy_value(case, index)) {

@@ -85,14 +85,14 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let shapes =
         matches!(case.labels[unit].component, Some(Component::OutputFormat | Component::Constraints));
-    if !shapes {
+    if matches!(case.labels[unit].component, None | Some(Component::Examples)) {
         return None;
     }
     let span = case.units[unit].text;
     if let Some((name, low, high)) = scaled(case.text(piece.lead.cover(span))) {
         return Some(Field { name, kind: Kind::Range(low, high), gloss: String::new(), span });
     }
-    if !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
+    if !shapes || !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
         return None;
     }
     let name = case.text(piece.lead).trim_matches(['*', '`', ' ', ':']).to_lowercase();

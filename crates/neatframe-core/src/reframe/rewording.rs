@@ -28,9 +28,7 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     }
     borders::mark_samples(plan, review);
     borders::fence_inputs(plan, review);
-    // A prompt without a fault keeps its ways.
-    let faulty =
-        review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost));
+    let faulty = is_faulty(review);
     if faulty {
         for unit in 0..review.units().len() {
             for (edit, why) in bare_opening(review, unit).into_iter().chain(as_an_order(review, unit)) {
@@ -40,6 +38,26 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     }
     for edit in amounts(text, faulty, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
+    }
+}
+
+/// A prompt without a fault keeps its ways.
+fn is_faulty(review: &Review) -> bool {
+    review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost))
+}
+
+/// Makes orders of wishes for a deed, before padding among their words is cut.
+pub(super) fn wishes(plan: &mut Plan, review: &Review) {
+    if review.language().is_some() || !is_faulty(review) {
+        return;
+    }
+    for unit in 0..review.units().len() {
+        let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+        let sample = review.labels()[unit].component == Some(Component::Examples);
+        let edit = wanted_of_you(review.source().text(), review.words_of(unit));
+        if let Some(edit) = edit.filter(|_| prose && !sample) {
+            plan.reword(review, edit, "an order begins with its verb");
+        }
     }
 }
 
@@ -107,6 +125,35 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
     found
 }
 
+/// "So I need you to take the notes": the order behind it.
+fn wanted_of_you(text: &str, words: &[Word]) -> Option<Edit> {
+    const BEFORE: [&str; 9] = ["so", "basically", "now", "ok", "okay", "hey", "hi", "well", "today"];
+    let is =
+        |at: usize, options: &[&str]| words.get(at).is_some_and(|word| options.contains(&&*word.lower(text)));
+    let at = words.iter().position(|word| !word.is_punctuation() && !BEFORE.contains(&&*word.lower(text)))?;
+    let wants = match (is(at + 1, &["need", "want"]), is(at + 1, &["would"]) && is(at + 2, &["like"])) {
+        (true, _) => at + 2,
+        (_, true) => at + 3,
+        _ => return None,
+    };
+    let polite = usize::from(is(wants + 2, &["please", "kindly"]));
+    let verb = words.get(wants + 2 + polite)?;
+    let led = is(at, &["i", "we"]) && is(wants, &["you"]) && is(wants + 1, &["to"]);
+    if !led || !verb.is(vocabulary::VERB) || verb.is(vocabulary::STOP) {
+        return None;
+    }
+    let capital = words[0].text(text).starts_with(char::is_uppercase);
+    let shown = verb.text(text);
+    let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
+    // "So basically" goes along; a greeting has an edit of its own.
+    let ties = |word: &&Word| {
+        let lower = word.lower(text);
+        BEFORE.contains(&&*lower) && !matches!(&*lower, "hey" | "hi")
+    };
+    let ties = words[..at].iter().rev().take_while(ties).count();
+    Some(Edit { span: words[at - ties].span().cover(verb.span()), replacement: order })
+}
+
 /// What a sentence behind "so" is about.
 const SUBJECTS: [&str; 8] = ["we", "i", "our", "my", "the", "they", "this", "these"];
 
@@ -155,6 +202,15 @@ fn amounts<'a>(text: &str, all: bool, demands: impl Iterator<Item = &'a [Word]> 
 #[cfg(test)]
 mod tests {
     use crate::reframe::tests::reworded;
+
+    #[test]
+    fn a_wish_for_a_deed_is_an_order() {
+        let text = reworded(
+            "So basically I need you to write the notice in order to warn guests. We would like you to name the pier.",
+        );
+        assert_eq!(text.trim(), "Write the notice to warn guests. Name the pier.");
+        assert!(reworded("I need you to be kind in order to help.").contains("I need you"), "no deed");
+    }
 
     #[test]
     fn amounts_are_written_one_way() {

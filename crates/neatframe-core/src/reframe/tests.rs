@@ -120,7 +120,7 @@ fn what_follows_a_fence_stays_out_of_it() {
     let out = reframed(&format!("{rules}```diff\n{{{{diff}}}}\n```\nNever name the author.\n")).text;
     assert!(out.trim_end().ends_with("# Input\n```diff\n{{diff}}\n```"), "{out}");
     let out = reframed(&format!("{rules}(paste the diff here)\nNever name the author.\n")).text;
-    assert!(out.trim_end().ends_with("# Input\n(paste the diff here)"), "{out}");
+    assert!(out.trim_end().ends_with("# Input\n{{diff}}"), "{out}");
 }
 
 #[test]

@@ -144,13 +144,25 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             let near = clause.iter().take(4).position(|word| word.lower(text) == "for");
             near.filter(|_| lower(verb_at) == "ask").map_or(0, |near| near + 1)
         };
-        let skipped = if asks { 1 } else { person() };
-        let asks = asks || skipped > 0;
+        // "Never merge or delete rows": the rows are not merged either.
+        let other_verb = forbids
+            && clause.len() > 2
+            && matches!(&*clause[0].lower(text), "or" | "and")
+            && clause[1].is(vocabulary::VERB);
+        let skipped = if asks {
+            1
+        } else if other_verb {
+            2
+        } else {
+            person()
+        };
+        let asks = asks || !other_verb && skipped > 0;
         let clause = &clause[skipped.min(clause.len())..];
         let mut order = order(text, unit, words, (*verb, &verb.lower(text)), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
-        let plain = clause.iter().rev().filter(|word| !word.is_punctuation());
-        let last = plain.clone().find(|word| !matches!(&*word.lower(text), "back" | "at" | "all"));
+        let ended = clause.iter().position(|word| word.text(text) == ",").unwrap_or(clause.len());
+        let mut plain = clause[..ended].iter().rev().filter(|word| !word.is_punctuation());
+        let last = plain.find(|word| !matches!(&*word.lower(text), "back" | "at" | "all"));
         order.bans_all = order.forbids
             && !conditional
             && last.is_some_and(|word| match &*word.lower(text) {
