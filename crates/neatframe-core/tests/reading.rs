@@ -190,3 +190,13 @@ fn a_step_that_goes_takes_its_own_references_with_it() {
     }
     assert!(read.findings().iter().any(|finding| finding.check == "said-before" && !finding.fix.is_empty()));
 }
+
+#[test]
+fn a_plain_rule_among_facts_stays_a_rule() {
+    let facts = "We run two small ferries between the mainland and the outer islands, and to dry-dock one of them there will be fewer sailings for three weeks.";
+    let review = read(&format!(
+        "{facts} Keep it short. Most people read our notices on the quay board while they wait. Write the notice for the quay board."
+    ));
+    let rule = review.units().iter().position(|unit| review.source().slice(unit.text) == "Keep it short.");
+    assert_eq!(review.labels()[rule.unwrap()].component, Some(Component::Constraints));
+}

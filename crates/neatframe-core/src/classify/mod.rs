@@ -228,6 +228,12 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             shares[Component::Constraints.index()] += shares[Component::Task.index()] / 2.0;
             shares[Component::Task.index()] /= 2.0;
         }
+        // What stands around a plain rule does not make a fact of it.
+        let own = seen[0][Component::Constraints.index()];
+        if own >= PLAIN_RULE && unit.kind == UnitKind::Sentence {
+            let rule = &mut shares[Component::Constraints.index()];
+            *rule = rule.max(own);
+        }
         decide(label, &shares);
         last = label.component;
         quoted.note(reading, unit, label.component);
@@ -280,6 +286,9 @@ pub(crate) fn note_fallbacks(labels: &mut [Label], requirements: &[Requirement])
         label.facet.get_or_insert(Facet::Fallback);
     }
 }
+
+/// From this share of belief on a sentence is a rule by its own words.
+const PLAIN_RULE: f32 = 0.9;
 
 /// Below this share of belief a unit is no ask whatever the others are.
 const LEAST_TASK: f32 = 0.05;

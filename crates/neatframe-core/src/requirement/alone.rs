@@ -34,14 +34,16 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
             let known = found.iter().any(|demand| {
                 demand.unit == other && matches!(demand.demand, Demand::Manner { axis: AXIS, .. })
             });
-            Some((other, beside(text, words(other), &noun).filter(|_| !known)?))
+            Some((other, known, beside(text, words(other), &noun)?))
         });
-        let Some((other, place)) = next else { continue };
+        let Some((other, known, place)) = next else { continue };
         let manner = |pole| Demand::Manner { axis: AXIS, pole };
         if !found.iter().any(told) {
             found.push(Requirement::on_reply(unit, span, manner("only JSON"), false));
         }
-        found.push(Requirement::on_reply(other, place, manner("an explanation"), false));
+        if !known {
+            found.push(Requirement::on_reply(other, place, manner("an explanation"), false));
+        }
     }
 }
 
