@@ -179,7 +179,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             continue;
         }
         let seen = views.of(index);
-        let mut shares = BUILT_IN.second(&seen);
+        let by_words = BUILT_IN.second(&seen);
+        let mut shares = by_words;
         let unit = &reading.units[index];
         let described = unit.kind != UnitKind::Code
             && unit.kind != UnitKind::Turn
@@ -230,7 +231,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         }
         // What stands around a plain rule does not make a fact of it.
         let own = seen[0][Component::Constraints.index()];
-        if own >= PLAIN_RULE && unit.kind == UnitKind::Sentence {
+        if own >= PLAIN_RULE && unit.kind == UnitKind::Sentence && shares == by_words {
             let rule = &mut shares[Component::Constraints.index()];
             *rule = rule.max(own);
         }
