@@ -37,15 +37,16 @@ pub(crate) struct Gist {
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
     "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "back", "base", "based",
-    "be", "below", "carries", "carry", "come", "comes", "count", "counted", "do", "done", "ensure",
-    "everything", "exceed", "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has",
-    "have", "important", "include", "it", "its", "keep", "last", "least", "length", "less", "letters",
-    "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min",
-    "minimum", "more", "most", "need", "needs", "note", "output", "over", "overall", "own", "part", "parts",
-    "please", "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said",
-    "say", "set", "short", "shorter", "size", "sound", "stay", "sure", "text", "thing", "things", "time",
-    "times", "tone", "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well",
-    "whole", "within", "write", "written", "younger",
+    "be", "below", "carries", "carry", "come", "comes", "contain", "contained", "contains", "count",
+    "counted", "do", "done", "ensure", "everything", "exceed", "fewer", "first", "forget", "get", "gets",
+    "give", "given", "go", "goes", "has", "have", "important", "include", "included", "including", "it",
+    "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long", "longer",
+    "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need", "needs",
+    "note", "occur", "occurs", "output", "over", "overall", "own", "part", "parts", "please", "present",
+    "put", "really", "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short",
+    "shorter", "size", "sound", "stay", "stays", "sure", "text", "thing", "things", "time", "times", "tone",
+    "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within",
+    "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -70,14 +71,31 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let requires =
         without.is_some_and(|without| words[..without].iter().any(|word| word.is(vocabulary::NEGATION)));
     let ends = narrow_place(text, words);
-    gist.place = words.get(ends + 2).map(|word| stem(&word.lower(text)));
+    // "In the text" is everywhere.
+    let everywhere = |word: &&Word| {
+        let lower = word.lower(text);
+        let single = lower.strip_suffix('s').unwrap_or(&lower);
+        OUTPUTS.binary_search(&single).is_ok() || matches!(single, "text" | "reply" | "answer" | "output")
+    };
+    let place = words.get(ends + 2).filter(|word| !everywhere(word));
+    gist.place = place.map(|word| stem(&word.lower(text)));
     let words = &words[..ends];
     let mut in_condition = false;
-    let mut skips = false;
+    let (mut skips, mut sampled) = (false, false);
     for (at, word) in words.iter().enumerate() {
         // "When there is no hour" and "if the hour is missing" name one case.
         in_condition = word.is(vocabulary::CONDITION)
             || in_condition && !matches!(word.text(text), "," | ";" | ":" | ".");
+        // "Ticket numbers such as LF-12": a sample of what is named.
+        if word.lower(text) == "such" && words.get(at + 1).is_some_and(|next| next.lower(text) == "as") {
+            sampled = true;
+        }
+        sampled &= !(word
+            .is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL | vocabulary::NEGATION)
+            || matches!(&*word.lower(text), "," | ";" | "." | "do" | "does" | "are" | "is" | "in" | "out"));
+        if sampled {
+            continue;
+        }
         if std::mem::take(&mut skips) || in_condition && ABSENT.contains(&&*word.lower(text)) {
             continue;
         }
