@@ -212,6 +212,20 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
     };
     let near = || case.slots.iter().take(MANY);
     let again = |name: &str| near().filter(|other| case.text(other.span) == name).nth(1).is_some();
+    // "A sound stands in brackets, such as [door slams]" says what the same brackets are elsewhere.
+    let whole = case.text(slot.span);
+    let shown = case.units.iter().take(FIELDS).any(|unit| {
+        let line = case.text(unit.text);
+        line.len() <= LONG
+            && ["such as ", "for example ", "like ", "e.g. "].iter().any(|cue| {
+                line.find(cue).is_some_and(|at| {
+                    line[at + cue.len()..].trim_start_matches(['"', '`']).starts_with(whole)
+                })
+            })
+    });
+    if shown {
+        return true;
+    }
     // Where one name in capitals comes back, the others are of its kind: "streets become [STREET], towns [TOWN]".
     let beside = || near().filter(|other| loud(other));
     let line = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");

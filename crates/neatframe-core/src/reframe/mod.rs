@@ -165,7 +165,7 @@ const SHORT: usize = 12;
 
 /// Units up to which a prompt with no fault needs none either, and how many lines may stand in another order than the frame's.
 const SOUND: usize = 30;
-const A_FEW: usize = 2;
+const A_FEW: usize = 5;
 
 fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);

@@ -6,6 +6,7 @@ use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
 use crate::frame::{Importance, Need, Part};
+use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::slots;
 use crate::span::Span;
@@ -313,5 +314,13 @@ const COMPLETE: u32 = 70;
 
 /// True when some unit may well serve a component, though it was taken for another.
 fn maybe(review: &Review, component: Component) -> bool {
-    review.labels().iter().any(|label| label.shares[component.index()] >= 0.3)
+    // "You turn transcripts into subtitles" says what is done as well as who does it.
+    let does = |unit: usize| {
+        let words = review.words_of(unit);
+        let you = words.first().is_some_and(|word| word.lower(review.source().text()) == "you");
+        let verb = words.get(1).is_some_and(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP));
+        review.labels()[unit].component == Some(Component::Role) && you && verb
+    };
+    let told = component == Component::Task && (0..review.units().len()).any(does);
+    told || review.labels().iter().any(|label| label.shares[component.index()] >= 0.3)
 }

@@ -133,7 +133,8 @@ fn titles_and_slots_are_no_repeats() {
 #[test]
 fn sentences_stay_with_what_they_lean_on() {
     let text = "My mother turns 80 in June and 34 people come.\nMake me a running order for the day.\nShe gets tired after four hours.\n\
-                Lunch has to be over by two.\nAfter ten questions stop and wait.\nThen ask whether it is complete.\nYou get ten minutes for it.\n";
+                Lunch has to be over by two.\nAfter ten questions stop and wait.\nThen ask whether it is complete.\nYou get ten minutes for it.\n\
+                Basically no speeches.\n";
     let out = reframed(text).text;
     assert!(
         out.contains("34 people come.\nShe gets tired") || out.contains("34 people come. She gets tired"),
