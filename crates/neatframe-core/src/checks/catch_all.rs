@@ -19,9 +19,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         let words = case.words_of(unit);
         let named = words.iter().any(|word| word.lower(text) == name);
         if words.len() <= LONG && !named && leaves_without(text, words) {
-            let (one, two) = (case.units[unit].text, case.units[holder].text);
-            let (later, earlier) = if unit > holder { (one, two) } else { (two, one) };
-            return sink.clash(case, later, earlier);
+            return sink.clash(case, case.units[unit].text, case.units[holder].text);
         }
     }
 }

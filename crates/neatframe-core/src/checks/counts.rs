@@ -1,12 +1,16 @@
 //! Counts of any thing that exclude each other: "no more than two colours", "at least four colours".
 
 use super::{Case, Sink, rivals};
+use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Bound, Demand, Measure, Requirement, bounded, is_exception, number, singular};
+use crate::requirement::{
+    Bound, Demand, Measure, Requirement, Subject, bounded, is_exception, number, singular,
+};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
+use std::collections::HashSet;
 
 /// How many counts are compared.
 const MOST: usize = 32;
@@ -45,10 +49,21 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         seen.push(this);
     }
     one_too_many(case, sink);
+    beyond_the_last(case, sink);
+    // "The top three" of what the prompt is about: the persona or the ask names it.
+    let asked: HashSet<u32> = (0..case.units.len())
+        .filter(|&unit| matches!(case.labels[unit].component, Some(Component::Role | Component::Task)))
+        .take(RULES)
+        .filter(|&unit| best_of(case, unit).is_none())
+        .flat_map(|unit| case.words_of(unit).iter().map(|word| stem(&word.lower(text))))
+        .collect();
     rivals::compare(case, sink, best_of, |one, two| {
-        one.verb == two.verb
-            && one.count != two.count
-            && (one.thing.is_none() || two.thing.is_none() || one.thing == two.thing)
+        let same = match (one.thing, two.thing) {
+            (Some(one), Some(two)) => one == two,
+            (Some(thing), None) | (None, Some(thing)) => asked.contains(&thing),
+            (None, None) => true,
+        };
+        one.verb == two.verb && one.count != two.count && same
     });
     let paragraphs: Vec<(usize, u32)> =
         case.requirements.iter().filter_map(|rule| Some((rule.unit, bare_paragraphs(case, rule)?))).collect();
@@ -102,7 +117,6 @@ fn bare_paragraphs(case: &Case<'_>, rule: &Requirement) -> Option<u32> {
 
 /// "Exactly two columns", "add a third column".
 fn one_too_many(case: &Case<'_>, sink: &mut Sink<'_>) {
-    const ORDINALS: [&str; 8] = ["third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
     let text = case.source.text();
     for unit in case.demands() {
         let words = case.words_of(unit);
@@ -113,37 +127,46 @@ fn one_too_many(case: &Case<'_>, sink: &mut Sink<'_>) {
             let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
             matches!(&*run[0].lower(text), "a" | "an").then(|| (rank as u32 + 3, run[2].lower(text)))
         };
-        // "The third paragraph of each section", where a section has two.
-        let named = |run: &[Word]| {
-            let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
-            (run[0].lower(text) == "the").then(|| (rank as u32 + 3, run[2].lower(text)))
-        };
-        let found = words.windows(3).find_map(nth).filter(|_| adds);
-        let Some((rank, thing)) = found.or_else(|| words.windows(3).find_map(named)) else { continue };
-        let paragraphs = |rule: &&Requirement| match &rule.demand {
-            Demand::Amount { measure, bound } => {
-                let holds = matches!(
-                    (measure, &*thing),
-                    (Measure::Paragraphs, "paragraph")
-                        | (Measure::Sentences, "sentence")
-                        | (Measure::Lines, "line")
-                );
-                holds && bound.most.is_some_and(|most| most < rank)
-            }
-            _ => false,
-        };
+        let Some((rank, thing)) = words.windows(3).find_map(nth).filter(|_| adds) else { continue };
         let full = case.requirements.iter().take(RULES).find(|rule| match &rule.demand {
             Demand::Amount { measure: Measure::Items(things), bound } => {
                 singular(things) == thing && bound.most.is_some_and(|most| most < rank)
             }
             _ => false,
         });
-        let full = full.or_else(|| case.requirements.iter().take(RULES).find(paragraphs));
         if let Some(rule) = full.filter(|rule| rule.unit != unit && !rule.conditional) {
             sink.clash(case, case.units[unit].text, rule.span);
         }
     }
 }
+
+/// "Every section has exactly two paragraphs", "the third paragraph of each section names the source".
+fn beyond_the_last(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        let found = (0..words.len()).find_map(|at| {
+            let rank = ORDINALS.iter().position(|name| lower(at + 1) == *name)? as u32 + 3;
+            let whole = matches!(&*lower(at + 4), "each" | "every") && lower(at + 3) == "of";
+            (lower(at) == "the" && whole).then(|| (rank, lower(at + 2), lower(at + 5)))
+        });
+        let Some((rank, part, whole)) = found else { continue };
+        let full = case.requirements.iter().take(RULES).find(|rule| {
+            let Demand::Amount { measure, bound } = &rule.demand else { return false };
+            let of_it = matches!(&rule.subject, Subject::Each(thing) if *thing == whole);
+            of_it
+                && Measure::named(&part) == Some(measure.clone())
+                && bound.most.is_some_and(|most| most < rank)
+        });
+        if let Some(rule) = full.filter(|rule| rule.unit != unit && !rule.conditional) {
+            sink.clash(case, case.units[unit].text, rule.span);
+        }
+    }
+}
+
+/// Words for a place in a row, from three on.
+const ORDINALS: [&str; 8] = ["third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
 
 /// How many requirements are looked at for a count.
 const RULES: usize = 200;

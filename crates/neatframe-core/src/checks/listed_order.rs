@@ -5,7 +5,6 @@ use super::place_of_part::places;
 use super::{Case, Sink};
 use crate::likeness::stem;
 use crate::requirement::{is_exception, quotations};
-use crate::span::Span;
 
 /// How many orders are kept in mind.
 const MOST: usize = 16;
@@ -35,15 +34,10 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
                 at.is_some_and(|at| at != end)
             });
             if let Some(order) = moved {
-                report(case, sink, (unit, span), order);
+                sink.clash(case, span, case.units[order.unit].text);
             }
         }
     }
-}
-
-fn report(case: &Case<'_>, sink: &mut Sink<'_>, (unit, span): (usize, Span), order: &Order) {
-    let other = case.units[order.unit].text;
-    if unit > order.unit { sink.clash(case, span, other) } else { sink.clash(case, other, span) }
 }
 
 /// "A, B and C, in that order": the words of each part, as stems.

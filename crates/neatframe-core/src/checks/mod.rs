@@ -314,8 +314,9 @@ pub(crate) struct Sink<'a> {
 }
 
 impl Sink<'_> {
-    /// Reports that two places ask for what cannot be met together, at the later one.
-    pub(crate) fn clash(&mut self, case: &Case<'_>, later: Span, earlier: Span) {
+    /// Reports that two places ask for what cannot be met together, at the later one, whichever that is.
+    pub(crate) fn clash(&mut self, case: &Case<'_>, one: Span, other: Span) {
+        let (earlier, later) = (one.min(other), one.max(other));
         let line = case.source.position(earlier.start()).line;
         let (two, one) = (case.shown(later), case.shown(earlier));
         let message = format!("`{two}` and `{one}` (line {line}) cannot both be met");

@@ -50,9 +50,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             .iter()
             .find(|open| open.unit != unit && !(open.from..=open.to).contains(&minutes) && names(open.thing));
         if let Some(open) = shut {
-            let (one, two) = (case.units[unit].text, case.units[open.unit].text);
-            let (later, earlier) = if unit > open.unit { (one, two) } else { (two, one) };
-            sink.clash(case, later, earlier);
+            sink.clash(case, case.units[unit].text, case.units[open.unit].text);
         }
     }
 }

@@ -79,9 +79,7 @@ fn own_against_any(case: &Case<'_>, sink: &mut Sink<'_>) {
     let own =
         case.demands().find(|&unit| matches!(read(case, unit), Some((_, Way::Own))) && unit != any.unit);
     if let Some(unit) = own {
-        let (one, two) = (case.units[unit].text, case.units[any.unit].text);
-        let (later, earlier) = if unit > any.unit { (one, two) } else { (two, one) };
-        sink.clash(case, later, earlier);
+        sink.clash(case, case.units[unit].text, case.units[any.unit].text);
     }
 }
 

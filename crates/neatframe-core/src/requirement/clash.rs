@@ -272,7 +272,11 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
         let Demand::Manner { pole, .. } = &rule.demand else { return false };
         rule.part.is_none() && (pole.starts_with("no ") || *pole == "none")
     };
-    if matches!(earlier.demand, Demand::Manner { axis: "asking back", .. }) {
+    // Where one of the two names no object, it holds for that of the other as well.
+    if matches!(
+        earlier.demand,
+        Demand::Manner { axis: "asking back" | "units" | "form of address" | "reasons", .. }
+    ) {
         return earlier.part.is_some() && later.part.is_some() && earlier.part != later.part;
     }
     earlier.part != later.part && !around && !bans_all(earlier) && !bans_all(later)

@@ -1,6 +1,6 @@
 //! Demands on manner: which pole of an axis a unit asks for.
 
-use super::whom::WHOLE;
+use super::whom::{WHOLE, singular};
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
 use crate::lexicon::{POLES, Set, vocabulary};
@@ -126,20 +126,24 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 matches!(&*next.lower(text), "about" | "involving" | "concerning" | "regarding")
             });
         // "The present tense for the moral" leaves the rest as it is.
-        let aside = matches!(pole.axis, "tense" | "person" | "register" | "letter case" | "sentence length")
-            && match words.get(hit.last + 1).map(|next| next.lower(text)).as_deref() {
-                Some("for") => true,
-                Some("in") => {
-                    words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
-                }
-                _ => false,
+        let aside = matches!(
+            pole.axis,
+            "tense" | "person" | "register" | "letter case" | "sentence length" | "markup"
+        ) && match words.get(hit.last + 1).map(|next| next.lower(text)).as_deref() {
+            Some("for") => true,
+            Some("in") => {
+                words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
             }
-            && words[hit.last + 2..]
-                .iter()
-                .find(|next| !matches!(&*next.lower(text), "the" | "each" | "all" | "every"))
-                .is_some_and(|next| !next.is_number() && !WHOLE.contains(&&*next.lower(text)));
-        let conditional =
-            !always && (bounded || aside || *exception.get_or_init(|| is_exception(text, words)));
+            _ => false,
+        } && words[hit.last + 2..]
+            .iter()
+            .find(|next| !matches!(&*next.lower(text), "the" | "each" | "all" | "every"))
+            .is_some_and(|next| !next.is_number() && !WHOLE.contains(&&*next.lower(text)));
+        // "Skip the greeting in follow-up messages".
+        let elsewhere = name == "no greeting"
+            && words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "in" | "for" | "to"));
+        let conditional = !always
+            && (bounded || aside || elsewhere || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }
@@ -193,6 +197,30 @@ pub(super) fn deed(sight: &Sight<'_>, unit: usize) -> Option<String> {
     // "Booking" and "book" are one deed.
     let plain = deed.strip_suffix("ing").unwrap_or(&deed).trim_end_matches('e');
     Some(plain.to_string())
+}
+
+/// Whom "greet the manager by surname" addresses; what "do not explain the rules" and "an explanation of the fare" are about.
+pub(super) fn object(sight: &Sight<'_>, axis: &str, place: Span, unit: usize) -> Option<String> {
+    const ANY: [&str; 16] = [
+        "choice", "choices", "decision", "decisions", "answer", "answers", "score", "scores", "label",
+        "labels", "rating", "reasoning", "result", "results", "steps", "step",
+    ];
+    let text = sight.source.text();
+    let noun = |word: &&Word| {
+        !word.is(vocabulary::STOP)
+            && !word.is_punctuation()
+            && !matches!(&*word.lower(text), "for" | "of" | "why" | "how")
+    };
+    let words = if axis == "form of address" {
+        let all = sight.words.within(place);
+        let by = all.iter().position(|word| matches!(&*word.lower(text), "by" | "with" | "as"))?;
+        all.get(1..by)?
+    } else {
+        let after = sight.words.within(Span::new(place.end(), sight.units[unit].text.end()));
+        &after[..after.iter().position(|word| word.is_punctuation()).unwrap_or(after.len())]
+    };
+    let named = singular(&words.iter().find(noun)?.lower(text));
+    (!ANY.contains(&&*named)).then_some(named)
 }
 
 /// How many words a list of what is asked for takes.

@@ -272,6 +272,12 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if matches!(requirement.demand, Demand::Manner { axis: "asking back", .. }) && part.is_none() {
             requirement.part = manner::deed(sight, unit);
         }
+        if let Demand::Manner { axis: axis @ ("form of address" | "reasons"), .. } = requirement.demand {
+            requirement.part = part.clone().or_else(|| manner::object(sight, axis, requirement.span, unit));
+        }
+        if matches!(requirement.demand, Demand::Manner { axis: "units", .. }) {
+            requirement.part = figures(sight, unit);
+        }
         known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
@@ -330,9 +336,9 @@ fn object_of(sight: &Sight<'_>, place: Span) -> Option<String> {
 
 /// The figures that a sentence speaks of.
 fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
-    const FIGURES: [&str; 10] = [
-        "percent", "temperature", "distance", "weight", "rate", "ratio", "score", "average", "length",
-        "height",
+    const FIGURES: [&str; 11] = [
+        "height", "speed", "percent", "temperature", "distance", "weight", "rate", "ratio", "score",
+        "average", "length",
     ];
     let text = sight.source.text();
     let words = sight.words.within(sight.units[unit].text);

@@ -38,6 +38,9 @@ pub(super) fn is_pinned(
                         | "than"
                 )
             });
+    // "Unusual items, that is, items above 500 euros".
+    let explained = explained
+        || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
     match kind {
         VagueKind::Plain => true,
         // "Given parts of long documents, write …" tells what comes in.
