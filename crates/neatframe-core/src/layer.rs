@@ -44,7 +44,7 @@ impl Layer {
             hits: &hits,
         };
         let requirements = requirement::read(&sight, checks::demands(&units, &labels));
-        classify::note_fallbacks(&mut labels, &requirements);
+        classify::note_demands(&mut labels, &requirements);
         let gists = checks::demands(&units, &labels)
             .map(|unit| {
                 let quality = hits[unit].iter().any(Hit::names_quality);

@@ -99,7 +99,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         hits: &hits,
     };
     let requirements = requirement::read(&sight, checks::demands(&units, &labels));
-    classify::note_fallbacks(&mut labels, &requirements);
+    classify::note_demands(&mut labels, &requirements);
     let repeats =
         repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels), &requirements);
     let language = language::recognise(source.text(), &words);

@@ -248,11 +248,14 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         }
         let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
         if asks
-            && shapes_answer(&all_hits[index])
+            && shapes_answer(&all_hits[index], STRONG_SHAPE)
             && shares[Component::OutputFormat.index()] >= SHAPE
             && !label.serves(Component::OutputFormat)
         {
             label.also.push(Component::OutputFormat);
+            if shapes_answer(&all_hits[index], SURE_SHAPE) {
+                raise_shape(label);
+            }
         }
         if with_evidence {
             label.evidence = evidence(&seen, label.component);
@@ -279,14 +282,39 @@ pub(crate) fn some_task(labels: &mut [Label]) {
     }
 }
 
-/// A rule on what stands in a gap is a fallback, whatever its words.
-pub(crate) fn note_fallbacks(labels: &mut [Label], requirements: &[Requirement]) {
-    for rule in requirements.iter().filter(|rule| matches!(rule.demand, Demand::Gap { .. })) {
+/// A rule on what stands in a gap is a fallback, and one on how the reply is laid out shapes it, whatever its words.
+pub(crate) fn note_demands(labels: &mut [Label], requirements: &[Requirement]) {
+    for rule in requirements {
         let label = &mut labels[rule.unit];
-        label.facets.insert(Facet::Fallback);
-        label.facet.get_or_insert(Facet::Fallback);
+        match &rule.demand {
+            Demand::Gap { .. } => {
+                label.facets.insert(Facet::Fallback);
+                label.facet.get_or_insert(Facet::Fallback);
+            }
+            Demand::Manner { axis, pole } if SHAPES.contains(axis) && !pole.starts_with("no ") => {
+                raise_shape(label);
+                let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
+                if asks && !label.serves(Component::OutputFormat) {
+                    label.also.push(Component::OutputFormat);
+                }
+            }
+            _ => {}
+        }
     }
 }
+
+/// A prompt with this unit says how the answer is shaped.
+fn raise_shape(label: &mut Label) {
+    let share = &mut label.shares[Component::OutputFormat.index()];
+    *share = share.max(SOME_FORMAT);
+}
+
+/// The weight of a cue for a shape from which it speaks beside an ask, and from which it is enough by itself.
+const STRONG_SHAPE: f32 = 3.0;
+const SURE_SHAPE: f32 = 3.5;
+
+/// Axes on which a reply is laid out.
+const SHAPES: [&str; 4] = ["layout", "sentence form", "tables", "form"];
 
 /// From this share of belief on a sentence is a rule by its own words.
 const PLAIN_RULE: f32 = 0.9;
@@ -306,8 +334,8 @@ fn states_limit(hits: &[Hit]) -> bool {
 }
 
 /// "Turn it into a guide with the sections Aim and Rules": an ask that gives the shape as well.
-fn shapes_answer(hits: &[Hit]) -> bool {
-    let shape = |cue: &lexicon::Cue| cue.component == Component::OutputFormat && cue.weight >= 3.0;
+fn shapes_answer(hits: &[Hit], weight: f32) -> bool {
+    let shape = |cue: &lexicon::Cue| cue.component == Component::OutputFormat && cue.weight >= weight;
     hits.iter().any(|hit| hit.set == Set::Cue && shape(&CUES[hit.entry as usize]))
 }
 
