@@ -6,6 +6,8 @@
 #[allow(dead_code)]
 mod pattern;
 
+#[path = "src/likeness/base.rs"]
+mod base;
 #[path = "build/files.rs"]
 mod files;
 #[path = "build/frames.rs"]
@@ -13,7 +15,7 @@ mod frames;
 #[path = "build/weights.rs"]
 mod weights;
 
-use files::{Cues, Kinds, Padding, Poles, Terms, Titles, Vague, WordFile};
+use files::{Cues, Kinds, Padding, Poles, Synonyms, Terms, Titles, Vague, WordFile};
 use pattern::{Expanded, Piece, expand};
 use serde::Deserialize;
 use std::collections::BTreeMap;
@@ -55,6 +57,7 @@ fn main() {
     println!("cargo::rerun-if-changed=src/lexicon/pattern.rs");
     println!("cargo::rerun-if-changed=build.rs");
     println!("cargo::rerun-if-changed=build");
+    println!("cargo::rerun-if-changed=src/likeness/base.rs");
     let mut vocabulary = Vocabulary { ids: BTreeMap::new(), words: Vec::new(), flags: Vec::new() };
     vocabulary.id("\u{0}number"); // entry 0 stands for numbers in digits
     let words: WordFile = read("words.toml");
@@ -101,11 +104,27 @@ fn main() {
     patterns(&mut vocabulary, &mut rows, "Ban", bans.term.iter().map(|t| &t.say));
     let charms: Terms = read_lexicon("charms.toml");
     patterns(&mut vocabulary, &mut rows, "Charm", charms.term.iter().map(|t| &t.say));
-    let poles: Poles = read_lexicon("poles.toml");
+    let mut poles: Poles = read_lexicon("poles.toml");
+    let of_fields: Poles = read_lexicon("field-poles.toml");
+    poles.axis.extend(of_fields.axis);
+    poles.pole.extend(of_fields.pole);
+    let named = |wanted: fn(&files::Axis) -> bool| -> Vec<&str> {
+        poles.axis.iter().filter(|axis| wanted(axis)).map(|axis| axis.name.as_str()).collect()
+    };
+    for (name, axes) in [
+        ("OF_MANY", named(|axis| axis.of_many)),
+        ("OF_ONE_PART", named(|axis| axis.of_one_part)),
+        ("SCOPED", named(|axis| axis.scoped)),
+        ("IN_ANY_CASE", named(|axis| axis.in_any_case)),
+    ] {
+        list(&mut tables, name, "&str", &axes, |axis| format!("{axis:?}"));
+    }
     list(&mut tables, "POLES", "Pole", &poles.pole, |p| {
         format!("Pole {{ axis: {:?}, name: {:?}, flips: {:?} }}", p.axis, p.name, p.flips)
     });
     patterns(&mut vocabulary, &mut rows, "Pole", poles.pole.iter().map(|p| &p.say));
+
+    list(&mut tables, "SYNONYMS", "(u32, u32)", &synonyms(), |(word, group)| format!("({word}, {group})"));
 
     for (short, full) in &words.casual {
         vocabulary.id(short);
@@ -115,6 +134,29 @@ fn main() {
     write("frames.rs", &frames::frame_table());
     write("lexicon.rs", &(tables + &pattern_table(rows, &vocabulary)));
     write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary, &words.casual)));
+}
+
+/// The base of each word of a group, with that of the first of them, as hashes in order.
+fn synonyms() -> Vec<(u32, u32)> {
+    let file: Synonyms = read_lexicon("synonyms.toml");
+    let of = |word: &str| base::hash(base::base(word).as_bytes());
+    let mut found: Vec<(u32, u32)> = Vec::new();
+    for group in &file.groups {
+        let first = group.split_whitespace().next().expect("a group has words");
+        for word in group.split_whitespace() {
+            let row = (of(word), of(first));
+            if found.contains(&row) {
+                continue;
+            }
+            assert!(
+                !found.iter().any(|(known, _)| *known == row.0),
+                "synonyms.toml: {word} is in two groups"
+            );
+            found.push(row);
+        }
+    }
+    found.sort_unstable();
+    found
 }
 
 fn capitalised(name: &str) -> String {

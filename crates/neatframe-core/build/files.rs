@@ -79,7 +79,22 @@ pub(crate) struct Term {
 
 #[derive(Deserialize)]
 pub(crate) struct Poles {
+    #[serde(default)]
+    pub(crate) axis: Vec<Axis>,
     pub(crate) pole: Vec<Pole>,
+}
+
+#[derive(Deserialize)]
+pub(crate) struct Axis {
+    pub(crate) name: String,
+    #[serde(default)]
+    pub(crate) of_many: bool,
+    #[serde(default)]
+    pub(crate) of_one_part: bool,
+    #[serde(default)]
+    pub(crate) scoped: bool,
+    #[serde(default)]
+    pub(crate) in_any_case: bool,
 }
 
 #[derive(Deserialize)]
@@ -100,4 +115,10 @@ pub(crate) struct Kind {
     pub(crate) name: String,
     pub(crate) weight: f32,
     pub(crate) say: Vec<String>,
+}
+
+/// Groups of words that make the same demand, each parted by blanks.
+#[derive(Deserialize)]
+pub(crate) struct Synonyms {
+    pub(crate) groups: Vec<String>,
 }

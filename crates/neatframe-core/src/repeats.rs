@@ -1,6 +1,6 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
-use crate::lexicon::{Hit, Set, vocabulary};
+use crate::lexicon::{self, Hit, Set, vocabulary};
 use crate::likeness::{Gist, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
 use crate::source::Source;
@@ -48,8 +48,16 @@ pub(crate) fn find(
         let opens_a_case = |unit: usize| {
             words.within(units[unit].text).first().is_some_and(|word| word.is(vocabulary::CONDITION))
         };
+        // "First all of French, then all of Dutch" says more than "translate into French and Dutch".
+        let ordered = |unit: usize| {
+            let all = words.within(units[unit].text);
+            let has = |name: &str| all.iter().any(|word| word.lower(source.text()) == name);
+            has("first") && has("then")
+        };
+        let in_order = ordered(unit);
         let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
-            gist.is_said_by(&gists[earlier])
+            (!in_order || ordered(*earlier))
+                && gist.is_said_by(&gists[earlier])
                 && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
         });
         if let Some(earlier) = twin {
@@ -194,13 +202,6 @@ fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requireme
     found
 }
 
-/// Axes on which two demands with one pole may ask for two things: two reasons, two sentences after the data, two gaps.
-const OF_MANY: [&str; 16] = [
-    "greeting", "words around the data", "reasons", "gaps", "sources named", "order kept", "how it opens",
-    "quotations", "links", "additions", "entries in doubt", "figures as given", "names of people",
-    "text of signs", "stance", "asking back",
-];
-
 /// What is measured, one thing of many.
 const MEASURED: [&str; 10] = [
     "temperature", "temperatures", "height", "heights", "weight", "weights", "distance", "distances",
@@ -227,7 +228,7 @@ fn same_manners(
     for rule in requirements {
         let Demand::Manner { axis, pole } = &rule.demand else { continue };
         let only_json = *pole == "only JSON";
-        if rule.conditional || OF_MANY.contains(axis) && !only_json {
+        if rule.conditional || lexicon::OF_MANY.contains(axis) && !only_json {
             continue;
         }
         let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);

@@ -1,9 +1,10 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, case_outcome, catch_all, choice_ruled_out, counts, each_opens, emptied, even_so,
-    first_question, kept_or_changed, listed_order, needed_or_not, one_or_several, outside_hours,
-    parts_past_whole, refused_topic, ruled_out_word, thresholds, two_origins, two_ways_out, without_consent,
+    Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
+    each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
+    one_or_several, outside_hours, parts_past_whole, refused_topic, ruled_out_word, thresholds, two_origins,
+    two_ways_out, without_consent,
 };
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
@@ -98,6 +99,8 @@ impl Check for ClashingDemands {
         each_opens::run(case, sink);
         kept_or_changed::run(case, sink);
         even_so::run(case, sink);
+        accompanied::run(case, sink);
+        always_there::run(case, sink);
         refused_topic::run(case, sink);
         first_question::run(case, sink);
         two_origins::run(case, sink);

@@ -1,5 +1,7 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
+mod accompanied;
+mod always_there;
 mod beyond_levels;
 mod budget;
 mod case_outcome;
@@ -48,6 +50,7 @@ mod refused_topic;
 mod rivals;
 mod ruled_out_word;
 mod sample_breaks_rule;
+mod sink;
 mod slot;
 mod steps;
 mod sum_off;
@@ -83,6 +86,7 @@ use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
+pub(crate) use sink::Sink;
 use std::collections::{HashMap, HashSet};
 
 /// How a house treats a check.
@@ -236,6 +240,11 @@ impl Case<'_> {
         demands(self.units, self.labels)
     }
 
+    /// The unit that holds the start of a place, or the first one after it.
+    fn unit_at(&self, place: Span) -> usize {
+        self.units.partition_point(|unit| unit.text.end() <= place.start())
+    }
+
     /// The unit in which a slot stands, or the one before it.
     pub(crate) fn unit_of(&self, slot: &Slot) -> Option<usize> {
         self.units.partition_point(|unit| unit.text.start() <= slot.span.start()).checked_sub(1)
@@ -307,39 +316,6 @@ pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
     straight || head.matches('“').count() > head.matches('”').count()
 }
 
-/// Takes what checks report and stamps it with the check's name and weight.
-pub(crate) struct Sink<'a> {
-    meta: &'static Meta,
-    findings: &'a mut Vec<Finding>,
-}
-
-impl Sink<'_> {
-    /// Reports that two places ask for what cannot be met together, at the later one, whichever that is.
-    pub(crate) fn clash(&mut self, case: &Case<'_>, one: Span, other: Span) {
-        let (earlier, later) = (one.min(other), one.max(other));
-        let line = case.source.position(earlier.start()).line;
-        let (two, one) = (case.shown(later), case.shown(earlier));
-        let message = format!("`{two}` and `{one}` (line {line}) cannot both be met");
-        self.report(later, message, "keep one of the two, or say when each holds").related.push(earlier);
-    }
-
-    pub(crate) fn report(&mut self, span: Span, message: String, write: impl Into<String>) -> &mut Finding {
-        self.findings.push(Finding {
-            check: self.meta.id,
-            family: self.meta.family,
-            severity: self.meta.severity,
-            span,
-            message,
-            related: Vec::new(),
-            why: self.meta.why,
-            write: write.into(),
-            fix: Vec::new(),
-        });
-        let last = self.findings.len() - 1;
-        &mut self.findings[last]
-    }
-}
-
 /// Runs every check. Findings come back sorted by place, then check.
 pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
     let mut findings = Vec::new();
@@ -363,18 +339,20 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
     findings
 }
 
-/// Two sentences that clash are told of once: what is ordered and forbidden may be a clash of manners as well.
+/// Two sentences that clash are told of once, however many ways there are in which they do; what is ordered and forbidden is
+/// told last.
 fn tell_once(case: &Case<'_>, findings: &mut Vec<Finding>) {
     const GENERAL: &str = "order-against-ban";
-    let holder = |span: &Span| case.units.partition_point(|unit| unit.text.end() <= span.start());
-    let pair = |finding: &Finding| Some((holder(&finding.span), holder(finding.related.first()?)));
-    let told: HashSet<(usize, usize)> = findings
-        .iter()
-        .filter(|finding| finding.family == Family::Conflict && finding.check != GENERAL)
-        .filter_map(pair)
-        .collect();
-    findings
-        .retain(|finding| finding.check != GENERAL || pair(finding).is_none_or(|pair| !told.contains(&pair)));
+    let clashes = |finding: &Finding| finding.family == Family::Conflict;
+    let pair =
+        |finding: &Finding| Some((case.unit_at(finding.span), case.unit_at(*finding.related.first()?)));
+    let mut told: HashSet<(usize, usize)> = HashSet::new();
+    let mut keep = |finding: &Finding| pair(finding).is_none_or(|pair| told.insert(pair));
+    let (general, mut rest): (Vec<Finding>, Vec<Finding>) =
+        std::mem::take(findings).into_iter().partition(|finding| finding.check == GENERAL);
+    rest.retain(|finding| !clashes(finding) || keep(finding));
+    rest.extend(general.into_iter().filter(|finding| keep(finding)));
+    *findings = rest;
 }
 
 /// A clash that the prompt itself asks about is told once, as the question that is open.
@@ -384,11 +362,10 @@ fn leave_asked(case: &Case<'_>, findings: &mut Vec<Finding>) {
     if asked.is_empty() {
         return;
     }
-    let holder = |span: &Span| case.units.partition_point(|unit| unit.text.end() <= span.start());
     findings.retain(|finding| {
         let mut places = std::iter::once(&finding.span).chain(&finding.related);
         let of_two = matches!(finding.family, Family::Conflict | Family::Redundant);
-        !of_two || !places.any(|span| asked.contains(&holder(span)))
+        !of_two || !places.any(|span| asked.contains(&case.unit_at(*span)))
     });
 }
 

@@ -223,7 +223,7 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
                 })
             })
     });
-    if shown {
+    if shown || slot.syntax == Syntax::Brackets && brackets_are_marks(case) {
         return true;
     }
     // Where one name in capitals comes back, the others are of its kind: "streets become [STREET], towns [TOWN]".
@@ -231,6 +231,16 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
     let line = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
     let in_code = line.matches('`').count() % 2 == 1 && !line.ends_with('`');
     in_code || loud(slot) && beside().any(|other| again(case.text(other.span)))
+}
+
+/// "Start with the component in brackets": what stands in brackets is part of the answer.
+fn brackets_are_marks(case: &Case<'_>) -> bool {
+    case.units.iter().take(FIELDS).any(|unit| {
+        let line = case.text(unit.text);
+        let named =
+            ["in brackets", "in square brackets", "between brackets"].iter().any(|sign| line.contains(sign));
+        named && !["eplace", "ill in", "nsert"].iter().any(|sign| line.contains(sign))
+    })
 }
 
 /// `[Question]` on a line above `{question}` heads a part.

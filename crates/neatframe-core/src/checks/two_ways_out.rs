@@ -48,10 +48,10 @@ impl Way {
 
 /// "If the list has no price, ask" and "if the list has no price, estimate it".
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let mut seen: Vec<(usize, Vec<u32>, Way)> = Vec::new();
+    let mut seen: Vec<(usize, Gap, Way)> = Vec::new();
     for unit in case.demands() {
-        let Some((stems, way)) = read(case, unit) else { continue };
-        let same = |known: &&(usize, Vec<u32>, Way)| is_one_case(&known.1, &stems);
+        let Some((gap, way)) = read(case, unit) else { continue };
+        let same = |known: &&(usize, Gap, Way)| known.1.is(&gap);
         let earlier = seen.iter().rev().take(WITHIN_REACH).find(same);
         if let Some(&(earlier, _, other)) = earlier
             && (way.excludes(other) || other.excludes(way))
@@ -60,7 +60,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             sink.clash(case, case.units[unit].text, case.units[earlier].text);
             continue;
         }
-        seen.push((unit, stems, way));
+        seen.push((unit, gap, way));
     }
     own_against_any(case, sink);
     rivals::compare(case, sink, several, |one, two| one.things == two.things && one.all != two.all);
@@ -93,6 +93,9 @@ struct Several {
 
 fn several(case: &Case<'_>, unit: usize) -> Option<Several> {
     let text = case.source.text();
+    if let Some(one) = one_for_each(case, unit) {
+        return Some(one);
+    }
     let (of, rest) = clauses(case, unit)?;
     let lower =
         |words: &[Word], at: usize| words.get(at).map_or(String::new(), |word| word.lower(text).into_owned());
@@ -108,6 +111,33 @@ fn several(case: &Case<'_>, unit: usize) -> Option<Several> {
     (all != one).then(|| Several { things: stem(&singular(&noun.lower(text))), all })
 }
 
+/// "One queue per ticket", "each claim gets one verdict": there are no two.
+fn one_for_each(case: &Case<'_>, unit: usize) -> Option<Several> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > SHORT {
+        return None;
+    }
+    let one = (0..words.len()).find(|&at| matches!(&*lower(at), "one" | "single"))?;
+    let noun = words.get(one + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
+    let per = (one + 2..words.len()).any(|at| matches!(&*lower(at), "per"))
+        || (one + 2..words.len()).any(|at| lower(at) == "to" && matches!(&*lower(at + 1), "each" | "every"))
+        || matches!(&*lower(0), "each" | "every") && one >= 3;
+    let opens = one == 0
+        || matches!(
+            &*lower(0),
+            "each" | "every" | "assign" | "give" | "choose" | "pick" | "use" | "exactly" | "only" | "just"
+        );
+    let firm = !words.iter().any(|word| word.is(vocabulary::NEGATION | vocabulary::CONDITION));
+    let least = words.iter().any(|word| matches!(&*word.lower(text), "least" | "than" | "or" | "and"));
+    (per && opens && firm && !least)
+        .then(|| Several { things: stem(&singular(&noun.lower(text))), all: false })
+}
+
+/// Words from which a sentence says more than how many there are for each.
+const SHORT: usize = 12;
+
 /// A value for a gap: "if the ticket does not say how many are hit, set urgency to 3".
 struct Set {
     of: Vec<u32>,
@@ -118,7 +148,7 @@ struct Set {
 fn set_value(case: &Case<'_>, unit: usize) -> Option<Set> {
     let text = case.source.text();
     let (of, rest) = clauses(case, unit)?;
-    let stems = gap(case, of)?;
+    let stems = gap(case, of)?.all;
     let lower = |at: usize| rest.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let verb = (0..rest.len().min(3)).find(|&at| {
         matches!(&*lower(at), "set" | "choose" | "use" | "give" | "assign" | "mark" | "rate" | "put" | "take")
@@ -160,9 +190,35 @@ fn clauses<'a>(case: &'a Case<'_>, unit: usize) -> Option<(&'a [Word], &'a [Word
     }
 }
 
-/// The stems of a case in which something is not there, in order of their numbers. Only what is not there, or not what the
-/// prompt is for, leaves a gap.
-fn gap(case: &Case<'_>, of: &[Word]) -> Option<Vec<u32>> {
+/// A case in which something is not there.
+#[derive(Clone)]
+struct Gap {
+    /// The stems of its words, in order of their numbers.
+    all: Vec<u32>,
+    /// Those of what is not there, without what it is not in: "the note has no date".
+    missing: Vec<u32>,
+}
+
+impl Gap {
+    /// True when two cases share nearly all of their words, or name one thing that is not there.
+    fn is(&self, other: &Gap) -> bool {
+        let common = self.all.iter().filter(|stem| other.all.contains(stem)).count();
+        let most = self.all.len().max(other.all.len());
+        let least = self.all.len().min(other.all.len());
+        common > 0 && common * 4 >= most * 3
+            || common >= 2 && common == least
+            || !self.missing.is_empty() && self.missing == other.missing
+    }
+}
+
+/// Verbs of what holds a value or does not.
+const HOLDS: [&str; 20] = [
+    "has", "have", "gives", "give", "states", "state", "contains", "contain", "names", "name", "says", "say",
+    "shows", "show", "lists", "list", "mentions", "mention", "lacks", "holds",
+];
+
+/// The case that a clause names. Only what is not there, or not what the prompt is for, leaves a gap.
+fn gap(case: &Case<'_>, of: &[Word]) -> Option<Gap> {
     let text = case.source.text();
     let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
     let gap = of.iter().any(|word| {
@@ -175,19 +231,28 @@ fn gap(case: &Case<'_>, of: &[Word]) -> Option<Vec<u32>> {
                 ],
             )
     });
-    let mut stems: Vec<u32> = of
-        .iter()
-        .filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION))
-        .filter(|word| !is(word, &["missing", "absent", "there", "given", "known", "available", "lacks"]))
-        .map(|word| stem(&word.lower(text)))
-        .collect();
-    stems.sort_unstable();
-    stems.dedup();
-    (gap && !stems.is_empty()).then_some(stems)
+    let stems = |run: &[Word]| -> Vec<u32> {
+        let means = |word: &&Word| {
+            !word.is_punctuation()
+                && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+                && !is(word, &["missing", "absent", "there", "given", "known", "available", "lacks"])
+                && !is(word, &HOLDS)
+        };
+        // "How many" asks for a number.
+        let named = |word: &Word| if is(word, &["many"]) { stem("number") } else { stem(&word.lower(text)) };
+        let mut stems: Vec<u32> = run.iter().filter(means).map(named).collect();
+        stems.sort_unstable();
+        stems.dedup();
+        stems
+    };
+    let holds = of.iter().position(|word| is(word, &HOLDS));
+    let all = stems(of);
+    let missing = stems(&of[holds.map_or(0, |at| at + 1)..]);
+    (gap && !all.is_empty()).then_some(Gap { all, missing })
 }
 
-/// The case as the stems of its words, and the way out.
-fn read(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, Way)> {
+/// The case, and the way out of it.
+fn read(case: &Case<'_>, unit: usize) -> Option<(Gap, Way)> {
     let (of, rest) = clauses(case, unit)?;
     Some((gap(case, of)?, way(case.source.text(), rest)?))
 }
@@ -230,10 +295,4 @@ fn way(text: &str, words: &[Word]) -> Option<Way> {
         "give" | "send" | "refer" | "point" | "pass" | "name" => Some(Way::Refer),
         _ => None,
     }
-}
-
-/// True when two cases share nearly all of their words.
-fn is_one_case(one: &[u32], other: &[u32]) -> bool {
-    let common = one.iter().filter(|stem| other.contains(stem)).count();
-    common > 0 && common * 4 >= one.len().max(other.len()) * 3
 }

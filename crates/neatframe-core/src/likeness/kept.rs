@@ -5,10 +5,10 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Words with which a thing is said to be left as it is, besides its name.
-pub(super) const PRESERVING: [&str; 24] = [
-    "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
-    "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
-    "remain", "remains", "stay", "stays",
+pub(super) const PRESERVING: [&str; 26] = [
+    "original", "given", "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are",
+    "leave", "left", "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch",
+    "touched", "remain", "remains", "stay", "stays",
 ];
 
 /// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
@@ -21,6 +21,10 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
         "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
             .any(|at| match &*lower(at) {
                 "unchanged" | "untouched" | "unaltered" | "untranslated" => true,
+                // "Keep the original order".
+                "original" | "given" => {
+                    matches!(&*lower(at - 1), "the" | "their" | "its") && at <= 3 && words.len() > at + 1
+                }
                 // "Keep the names in Portuguese".
                 "in" => {
                     let language = words.get(at + 1).map_or("", |word| word.text(text));

@@ -1,12 +1,14 @@
 //! What a demand comes down to, so that two can be compared whatever their words.
 
+mod base;
+mod idioms;
 mod kept;
 mod stem;
 
 use crate::lexicon::vocabulary;
 use crate::words::Word;
+use base::hash;
 use kept::{PRESERVING, narrow_place, preserves};
-use stem::hash;
 pub(crate) use stem::stem;
 
 /// The gist of a unit: the stems of its meaningful words, its numbers, and whether it forbids.
@@ -32,21 +34,23 @@ pub(crate) struct Gist {
     named: Vec<u32>,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
+    /// "Do not forget the hut": a figure that was told with it may be left away.
+    reminds: bool,
 }
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "back", "base", "based",
-    "be", "below", "carries", "carry", "come", "comes", "contain", "contained", "contains", "count",
-    "counted", "do", "done", "ensure", "everything", "exceed", "fewer", "first", "forget", "get", "gets",
-    "give", "given", "go", "goes", "has", "have", "important", "include", "included", "including", "it",
-    "its", "keep", "last", "least", "length", "less", "letters", "limit", "limited", "long", "longer",
-    "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need", "needs",
-    "note", "occur", "occurs", "output", "over", "overall", "own", "part", "parts", "please", "present",
-    "put", "really", "remember", "replies", "reply", "response", "responses", "said", "say", "set", "short",
-    "shorter", "size", "sound", "stay", "stays", "sure", "text", "thing", "things", "time", "times", "tone",
-    "total", "type", "under", "use", "used", "very", "voice", "want", "way", "well", "whole", "within",
-    "write", "written", "younger",
+    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "assign", "assigned",
+    "back", "base", "based", "be", "belong", "belongs", "below", "carries", "carry", "come", "comes",
+    "contain", "contained", "contains", "count", "counted", "do", "done", "ensure", "everything", "exceed",
+    "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important",
+    "include", "included", "including", "it", "its", "job", "keep", "last", "least", "length", "less",
+    "letters", "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum",
+    "min", "minimum", "more", "most", "need", "needs", "note", "occur", "occurs", "output", "over",
+    "overall", "own", "part", "parts", "please", "present", "put", "really", "remember", "replies", "reply",
+    "response", "responses", "said", "say", "set", "short", "shorter", "single", "size", "sound", "stay",
+    "stays", "sure", "text", "thing", "things", "time", "times", "tone", "total", "type", "under", "use",
+    "used", "very", "voice", "want", "way", "well", "whole", "within", "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -70,6 +74,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let without = words.iter().position(|word| word.lower(text) == "without");
     let requires =
         without.is_some_and(|without| words[..without].iter().any(|word| word.is(vocabulary::NEGATION)));
+    let (words, subject_place) = without_place(text, words);
     let ends = narrow_place(text, words);
     // "In the text" is everywhere.
     let everywhere = |word: &&Word| {
@@ -78,10 +83,12 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         OUTPUTS.binary_search(&single).is_ok() || matches!(single, "text" | "reply" | "answer" | "output")
     };
     let place = words.get(ends + 2).filter(|word| !everywhere(word));
-    gist.place = place.map(|word| stem(&word.lower(text)));
+    gist.place = subject_place.or(place.map(|word| stem(&word.lower(text))));
     let words = &words[..ends];
     let mut in_condition = false;
     let (mut skips, mut sampled) = (false, false);
+    let idioms = idioms::find(text, words);
+    let mut listed = Vec::new();
     for (at, word) in words.iter().enumerate() {
         // "When there is no hour" and "if the hour is missing" name one case.
         in_condition = word.is(vocabulary::CONDITION)
@@ -94,6 +101,13 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             .is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL | vocabulary::NEGATION)
             || matches!(&*word.lower(text), "," | ";" | "." | "do" | "does" | "are" | "is" | "in" | "out"));
         if sampled {
+            continue;
+        }
+        if let Some(idiom) = idioms.iter().find(|idiom| idiom.words.contains(&at)) {
+            if idiom.words.start == at {
+                gist.stems.extend(idiom.means.iter().map(|word| stem(word)));
+                negations = negations.saturating_add_signed(idiom.negates);
+            }
             continue;
         }
         if std::mem::take(&mut skips) || in_condition && ABSENT.contains(&&*word.lower(text)) {
@@ -145,6 +159,22 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             skips = true;
             continue;
         }
+        // "Every item needs a price", "do not list an item without its price".
+        let denied = at > 0 && words[at - 1].is(vocabulary::NEGATION);
+        if requires && denied && LISTS.contains(&&*lower) {
+            continue;
+        }
+        // "Ask the customer for the number", "ask for the number".
+        let asks = at > 0 && matches!(&*words[at - 1].lower(text), "ask" | "asking" | "the" | "them");
+        let told =
+            words.get(at + 1).is_some_and(|next| matches!(&*next.lower(text), "for" | "if" | "whether"));
+        if asks && told && word.is(vocabulary::PERSON) {
+            continue;
+        }
+        gist.reminds |= matches!(&*lower, "forget" | "remember" | "reminder");
+        if LISTED.contains(&&*lower) {
+            listed.push(stem(&lower));
+        }
         if LEAVES_OUT.contains(&&*lower) {
             negations += 1;
             continue;
@@ -180,6 +210,12 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     if preserved || requires {
         negations = 0;
     }
+    let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
+    // "Only the tools listed", "no other tools".
+    if gist.confines && gist.stems.len() > listed.len() {
+        gist.stems.retain(|stem| !listed.contains(stem));
+    }
     gist.stems.sort_unstable();
     gist.stems.dedup();
     gist.numbers.sort_unstable();
@@ -194,8 +230,6 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     }
     gist.one_quality = quality && gist.stems.len() == 1 && words.len() <= 10;
     gist.forbids = negations > 0;
-    let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
-    gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
     // "No title is longer than 8 words" bounds; it does not forbid.
     gist.forbids &= gist.numbers.is_empty() || shuns(text, words);
     gist
@@ -216,6 +250,25 @@ fn shuns(text: &str, words: &[Word]) -> bool {
 /// Verbs that forbid their object.
 const LEAVES_OUT: [&str; 8] =
     ["skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped"];
+
+/// Verbs that put a thing in.
+const LISTS: [&str; 8] = ["list", "give", "show", "name", "add", "use", "mention", "print"];
+
+/// Words that say only that a thing stands somewhere.
+const LISTED: [&str; 6] = ["listed", "named", "given", "provided", "mentioned", "allowed"];
+
+/// "The title must not contain a number", "no number in the title": the part moves from the head to where it is looked for.
+fn without_place<'a>(text: &str, words: &'a [Word]) -> (&'a [Word], Option<u32>) {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let is = |at: usize, names: &[&str]| lower(at).is_some_and(|word| names.contains(&&*word));
+    let holds =
+        (2..words.len().min(6)).find(|&at| is(at, &["contain", "contains", "have", "hold", "include"]));
+    let denied = |at: usize| words[2..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    match holds.filter(|&at| is(0, &["the", "each", "every", "your"]) && denied(at)) {
+        Some(_) => (&words[2..], Some(stem(&words[1].lower(text)))),
+        None => (words, None),
+    }
+}
 
 /// Words that say in a condition that a thing is not there.
 const ABSENT: [&str; 14] = [
@@ -240,7 +293,7 @@ impl Gist {
     pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
         let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
         let same_numbers = self.numbers == earlier.numbers
-            || self.numbers.is_empty() && self.one_quality
+            || self.numbers.is_empty() && (self.one_quality || self.reminds)
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
         let other_time =
             self.once && earlier.each && !earlier.once || earlier.once && self.each && !self.once;

@@ -4,6 +4,7 @@ use super::gap;
 use super::spread::ANYTHING;
 use super::whom::WHOLE;
 use super::{Bound, Demand, Measure, Requirement, Subject};
+use crate::lexicon;
 use crate::trial;
 use std::cmp::Ordering;
 
@@ -15,7 +16,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             let crossed = |(one, two): &(&str, &str)| {
                 (*one, *two) == (*pole, *opposite) || (*two, *one) == (*pole, *opposite)
             };
-            !is_split(earlier, later) && (one_axis || CROSSED.iter().any(crossed))
+            (one_axis || CROSSED.iter().any(crossed)) && !is_split(earlier, later)
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             earlier.subject == later.subject
@@ -241,32 +242,8 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
 /// different parts of the reply.
 fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
     // These axes are about one part themselves.
-    let around = matches!(
-        earlier.demand,
-        Demand::Manner {
-            axis: "questions at a time"
-                | "words around the data"
-                | "how it opens"
-                | "title"
-                | "greeting"
-                | "headings"
-                | "code comments"
-                | "help given"
-                | "libraries"
-                | "list marks"
-                | "what the reader knows"
-                | "capital letters"
-                | "signature"
-                | "text of quotations"
-                | "indentation"
-                | "naming"
-                | "last line"
-                | "tables"
-                | "names in translation"
-                | "order",
-            ..
-        }
-    );
+    let around =
+        matches!(&earlier.demand, Demand::Manner { axis, .. } if lexicon::OF_ONE_PART.contains(axis));
     // "No emoji" bounds every part, so "an emoji in the title" breaks it.
     let bans_all = |rule: &Requirement| {
         let Demand::Manner { pole, .. } = &rule.demand else { return false };

@@ -3,9 +3,10 @@
 use super::whom::{WHOLE, singular};
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
-use crate::lexicon::{POLES, Set, vocabulary};
+use crate::lexicon::{self, POLES, Set, vocabulary};
 use crate::span::Span;
 use crate::words::Word;
+use std::borrow::Cow;
 use std::cell::OnceCell;
 
 /// How many words before the pole a negation reaches.
@@ -108,7 +109,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // What is allowed at times stands against what never is.
         // "Explain each term when it first appears" is about when, and bounds nothing.
         let first = || words[hit.last..].iter().any(|word| word.lower(text) == "first");
-        let always = matches!(pole.axis, "gaps" | "not knowing" | "doubles")
+        let always = lexicon::IN_ANY_CASE.contains(&pole.axis)
             || matches!(
                 (pole.axis, name),
                 (_, "ask first" | "several labels" | "own knowledge" | "go on") | ("points", "half")
@@ -126,19 +127,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 matches!(&*next.lower(text), "about" | "involving" | "concerning" | "regarding")
             });
         // "The present tense for the moral" leaves the rest as it is.
-        let aside = matches!(
-            pole.axis,
-            "tense" | "person" | "register" | "letter case" | "sentence length" | "markup"
-        ) && match words.get(hit.last + 1).map(|next| next.lower(text)).as_deref() {
-            Some("for") => true,
-            Some("in") => {
-                words.get(hit.last + 2).is_some_and(|next| matches!(&*next.lower(text), "the" | "each"))
-            }
-            _ => false,
-        } && words[hit.last + 2..]
-            .iter()
-            .find(|next| !matches!(&*next.lower(text), "the" | "each" | "all" | "every"))
-            .is_some_and(|next| !next.is_number() && !WHOLE.contains(&&*next.lower(text)));
+        let aside = lexicon::SCOPED.contains(&pole.axis) && names_a_scope(text, &words[hit.last + 1..]);
         // "Skip the greeting in follow-up messages".
         let elsewhere = name == "no greeting"
             && words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "in" | "for" | "to"));
@@ -146,6 +135,20 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             && (bounded || aside || elsewhere || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
+}
+
+/// "… for the moral", "… about prices", "… in the legal part": what stands behind a demand bounds it.
+fn names_a_scope(text: &str, behind: &[Word]) -> bool {
+    let lower = |at: usize| behind.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = match &*lower(0) {
+        "for" | "on" | "about" | "to" | "towards" | "over" => true,
+        "of" => !matches!(&*lower(1), "each" | "every" | "all" | "any"),
+        "in" => matches!(&*lower(1), "the" | "each"),
+        _ => false,
+    };
+    let noun =
+        behind.iter().skip(1).find(|next| !matches!(&*next.lower(text), "the" | "each" | "all" | "every"));
+    opens && noun.is_some_and(|next| !next.is_number() && !WHOLE.contains(&&*next.lower(text)))
 }
 
 /// "Ask for the number, the code and the name together": several things in one question.

@@ -70,7 +70,7 @@ impl Order {
         if order.conditional && knows_no_case && !order.uses {
             return true;
         }
-        if order.conditional || ban.conditional {
+        if order.conditional || ban.conditional || are_contrary(&order.object, &ban.object) {
             return false;
         }
         // "Do not speculate", "speculate about what comes next".
@@ -117,6 +117,30 @@ impl Order {
             || none
             || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
+}
+
+/// "Whole points" are given where "half points" are not.
+fn are_contrary(one: &[u32], two: &[u32]) -> bool {
+    const CONTRARY: [(&str, &str); 12] = [
+        ("half", "whole"),
+        ("new", "old"),
+        ("internal", "external"),
+        ("private", "public"),
+        ("real", "invented"),
+        ("full", "short"),
+        ("long", "short"),
+        ("first", "last"),
+        ("exact", "rough"),
+        ("upper", "lower"),
+        ("raw", "rounded"),
+        ("open", "closed"),
+    ];
+    one.len() >= 2
+        && two.len() >= 2
+        && CONTRARY.iter().any(|(left, right)| {
+            let (left, right) = (stem(left), stem(right));
+            one.contains(&left) && two.contains(&right) || one.contains(&right) && two.contains(&left)
+        })
 }
 
 /// Verbs for what happens to a thing that is not kept.

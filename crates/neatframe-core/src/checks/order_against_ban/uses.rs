@@ -78,7 +78,23 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         if forbids && COMPARES.contains(&&*lower(from)) || quoted {
             continue;
         }
-        found.extend(thing(text, unit, words, from, forbids));
+        let named = thing(text, unit, words, from, forbids);
+        // "No prices" is no word of prices.
+        let unsaid = matches!(&*said, "no" | "without" | "leave" | "omit") && forbids;
+        found.extend(
+            named
+                .iter()
+                .filter(|ban| unsaid && !ban.bounded && is_a_fact(text, words, from))
+                .map(|ban| Order { verb: stem("say"), says: true, uses: false, ..ban.clone() }),
+        );
+        found.extend(named);
+        // "No prices or discounts".
+        let or = (from + 1..words.len().min(from + 4)).find(|&at| lower(at) == "or").filter(|_| unsaid);
+        if let Some(ban) = or.and_then(|or| thing(text, unit, words, or + 1, true)) {
+            let fact = is_a_fact(text, words, or.map_or(from, |or| or + 1)) && !ban.bounded;
+            found.extend(fact.then(|| Order { verb: stem("say"), says: true, uses: false, ..ban.clone() }));
+            found.push(ban);
+        }
     }
     // "Footnotes do not show up in our system, so leave them out": what the sentence opens with.
     let refers = (3..words.len()).find(|&at| {
@@ -128,6 +144,20 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
+/// True for what is told, and not for a form that the text may take or leave.
+fn is_a_fact(text: &str, words: &[Word], from: usize) -> bool {
+    const FACTS: [&str; 40] = [
+        "price", "prices", "discount", "discounts", "cost", "costs", "date", "dates", "age", "ages",
+        "weight", "weights", "salary", "salaries", "deadline", "deadlines", "figure", "figures", "address",
+        "addresses", "brand", "brands", "competitor", "competitors", "year", "years", "score", "scores",
+        "fee", "fees", "numbers", "names", "nationality", "gender", "religion", "diagnosis", "illness",
+        "rates", "fares", "fare",
+    ];
+    let end = words[from..].iter().position(|word| word.is_punctuation() || word.is(vocabulary::STOP));
+    let phrase = &words[from..end.map_or(words.len(), |end| from + end)];
+    phrase.last().is_some_and(|word| FACTS.contains(&&*word.lower(text)))
+}
+
 fn asks_or_shapes(case: &Case<'_>, unit: usize) -> bool {
     matches!(case.labels[unit].component, Some(Component::Constraints | Component::OutputFormat))
 }
@@ -165,7 +195,10 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
     let rest = words.get(from + if bound && !forbids { 2 } else { 0 }..)?;
     let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];
     let other = rest.windows(2).any(|pair| pair[0].lower(text) == "other" && pair[1].lower(text) == "than");
-    let bounded = other || phrase.iter().any(|word| BOUNDS.contains(&&*word.lower(text)));
+    // "Anywhere in the mail" leaves nothing out.
+    let anywhere = rest.iter().any(|word| word.lower(text) == "anywhere");
+    let bounds = |word: &Word| BOUNDS.contains(&&*word.lower(text));
+    let bounded = other || !anywhere && phrase.iter().any(bounds);
     let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
     let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
     let object: Vec<u32> = head.filter(means).map(|word| stem(&word.lower(text))).collect();

@@ -1,0 +1,25 @@
+//! The base of a word: its endings for number, time and manner folded off. The build script reads it as well.
+
+/// A light stemmer for English: `prices` and `priced` give `pric`. Takes a word in lower case.
+pub(crate) fn base(word: &str) -> &str {
+    let word = word.strip_suffix("'s").unwrap_or(word);
+    let cut = |suffix: &str, least: usize| word.strip_suffix(suffix).filter(|rest| rest.len() >= least);
+    let base = cut("ations", 4)
+        .or_else(|| cut("ation", 4))
+        .or_else(|| cut("ingly", 3))
+        .or_else(|| cut("ings", 3))
+        .or_else(|| cut("ing", 3))
+        .or_else(|| cut("ies", 2))
+        .or_else(|| cut("ely", 3))
+        .or_else(|| cut("es", 4))
+        .or_else(|| cut("ed", 3))
+        .or_else(|| cut("ly", 3))
+        .or_else(|| if word.ends_with("ss") { None } else { cut("s", 3) })
+        .unwrap_or(word);
+    base.trim_end_matches(['e', 'y'])
+}
+
+/// FNV-1a, 32 bits (Fowler, Noll, Vo).
+pub(crate) fn hash(bytes: &[u8]) -> u32 {
+    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+}

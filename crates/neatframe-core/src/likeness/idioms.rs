@@ -1,0 +1,82 @@
+//! Turns of phrase that mean what one plain word means.
+
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+use std::borrow::Cow;
+use std::ops::Range;
+
+/// A turn of phrase in a row of words.
+pub(super) struct Idiom {
+    /// Where it stands, as indices.
+    pub(super) words: Range<usize>,
+    /// What it comes down to.
+    pub(super) means: &'static [&'static str],
+    /// How many negations it adds to the sentence, or takes from it.
+    pub(super) negates: i32,
+}
+
+/// Phrases of words that stand side by side; `|` parts alternatives.
+const FIXED: [(&[&str], &[&str], i32); 13] = [
+    (&["prior", "to"], &[], 0),
+    (&["at", "all", "times"], &[], 0),
+    (&["third", "parties"], &[], 0),
+    (&["begin|start|open|lead", "with|by"], &[], 0),
+    (&["stop", "after"], &[], 0),
+    (&["pass|passed|passing|hand|handed", "on"], &["share"], 0),
+    (&["more", "than", "needed|necessary"], &["concise"], -1),
+    (&["more", "than", "is", "needed|necessary"], &["concise"], -1),
+    (&["stay|stays|remain|remains|kept|is|are", "secret"], &["reveal"], 1),
+    (&["it", "to", "yourself"], &["reveal"], 1),
+    (&["not", "your", "job|task|business"], &[], 1),
+    (&["treat|take", "it|them", "as", "data"], &["treat", "data"], 0),
+    (&["look", "up|for"], &["search"], 0),
+];
+
+/// The turns of phrase in a sentence, in order.
+pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let mut found = Vec::new();
+    let mut at = 0;
+    while at < words.len() {
+        let fixed = FIXED.iter().find(|(phrase, ..)| {
+            phrase
+                .iter()
+                .enumerate()
+                .all(|(step, names)| names.split('|').any(|name| name == lower(at + step)))
+        });
+        let idiom = fixed
+            .map(|(phrase, means, negates)| Idiom { words: at..at + phrase.len(), means, negates: *negates })
+            .or_else(|| same_again(words, &lower, at))
+            .or_else(|| foreign_orders(words, &lower, at));
+        match idiom {
+            Some(idiom) => {
+                at = idiom.words.end;
+                found.push(idiom);
+            }
+            None => at += 1,
+        }
+    }
+    found
+}
+
+/// "List the same entry twice": a duplicate.
+fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
+    let same = (at..at + 4).find(|&at| lower(at) == "same")?;
+    let again = (same + 1..words.len().min(same + 4)).find(|&at| matches!(&*lower(at), "twice" | "again"))?;
+    let verb = matches!(&*lower(at), "list" | "name" | "show" | "give" | "mention" | "count" | "print");
+    (verb && same <= at + 2).then_some(Idiom { words: at..again + 1, means: &["duplicate"], negates: 0 })
+}
+
+/// "Do not follow instructions in the mail": the mail is data.
+fn foreign_orders<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
+    let follows = matches!(&*lower(at), "follow" | "obey" | "execute") && at > 0;
+    let orders =
+        (at + 1..at + 4).find(|&at| matches!(&*lower(at), "instructions" | "orders" | "commands"))?;
+    let inside = matches!(&*lower(orders + 1), "in" | "inside" | "within" | "from");
+    let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    (follows && inside && denied).then_some(Idiom {
+        words: at..orders + 2,
+        means: &["treat", "data"],
+        negates: -1,
+    })
+}
