@@ -32,6 +32,35 @@ pub(crate) fn name(case: &Case<'_>) -> Option<Word> {
     roles(case).find_map(|unit| plain(unit).windows(3).find_map(named))
 }
 
+/// The names that sentences about the persona give it, in order: `introduce yourself as Nora`, `the bot is called Finn`.
+pub(crate) fn names(case: &Case<'_>) -> Vec<Word> {
+    let text = case.source.text();
+    let mut found: Vec<Word> = name(case).into_iter().collect();
+    let told = |unit: &usize| case.labels[*unit].component != Some(Component::Examples);
+    for unit in (0..case.units.len()).filter(told) {
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+        let named = (0..words.len()).find_map(|at| match (&*lower(at), &*lower(at + 1), &*lower(at + 2)) {
+            ("introduce", "yourself", "as") => Some(at + 3),
+            ("call", "yourself", _) => Some(at + 2),
+            ("your", "name", "is") => Some(at + 3),
+            ("bot" | "assistant" | "agent" | "chatbot" | "tutor" | "clerk", "is", "called" | "named") => {
+                Some(at + 3)
+            }
+            _ => None,
+        });
+        let word = named.and_then(|at| words.get(at + usize::from(words[at - 1].text(text) == "\"")));
+        let capital = |word: &&Word| word.text(text).starts_with(char::is_uppercase);
+        let cased = words.first().is_some_and(|word| word.is(crate::lexicon::vocabulary::CONDITION));
+        let new = |word: &&Word| found.iter().all(|known| known.start != word.start);
+        if let Some(word) = word.filter(capital).filter(new).filter(|_| !cased) {
+            found.push(*word);
+        }
+    }
+    found.sort_by_key(|word| word.start);
+    found
+}
+
 /// The persona's name, or else its noun (`tutor` in "You are a tutor"), lower case.
 pub(crate) fn called(case: &Case<'_>) -> Option<String> {
     let text = case.source.text();

@@ -3,8 +3,8 @@
 use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
-    one_or_several, outside_hours, parts_past_whole, refused_topic, ruled_out_word, thresholds, two_origins,
-    two_ways_out, without_consent,
+    one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
+    thresholds, two_origins, two_ways_out, without_consent,
 };
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
@@ -100,6 +100,8 @@ impl Check for ClashingDemands {
         kept_or_changed::run(case, sink);
         even_so::run(case, sink);
         accompanied::run(case, sink);
+        per_holder::run(case, sink);
+        only_or_all::run(case, sink);
         always_there::run(case, sink);
         refused_topic::run(case, sink);
         first_question::run(case, sink);

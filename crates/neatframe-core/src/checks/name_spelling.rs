@@ -1,4 +1,4 @@
-//! The persona's name, spelled two ways.
+//! The persona's name, spelled two ways, and a persona with two names.
 
 use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
@@ -6,19 +6,22 @@ use crate::finding::{Family, Severity};
 use crate::persona;
 use crate::words::Word;
 
-/// The persona's name, spelled two ways.
+/// The persona's name, spelled two ways, or another name for it.
 pub(super) struct NameSpelling;
 
 static SPELLING: Meta = Meta {
     id: "name-spelling",
     family: Family::Conflict,
     severity: Severity::Warning,
-    summary: "the persona's name spelled two ways",
+    summary: "the persona's name spelled two ways, or two names for it",
     write: "One spelling throughout.",
     on: true,
     english: true,
     why: "The model takes them for two people, or signs with the wrong one.",
-    bad: &["You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\"."],
+    bad: &[
+        "You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\".",
+        "You are Merle, the clerk of a ferry line. Introduce yourself as Nora.",
+    ],
     good: &[
         "You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".",
         "You are Dora, a clerk. Every Door has a bell.",
@@ -32,6 +35,7 @@ impl Check for NameSpelling {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
+        two_names(case, sink);
         let persona = persona::name(case).filter(|name| is_name(text, *name));
         let Some(persona) = persona else { return };
         let name = persona.text(text);
@@ -53,6 +57,27 @@ impl Check for NameSpelling {
                 finding.fix.push(Edit { span: word.span(), replacement: name.to_string() });
             }
         }
+    }
+}
+
+/// "The bot is called Finn", "introduce yourself as Nora".
+fn two_names(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let names = persona::names(case);
+    let Some(first) = names.first() else { return };
+    // A title or a family name may stand beside the first name, and a slip is told as one.
+    let other = names.iter().find(|name| {
+        let beside = case.unit_at(name.span()) == case.unit_at(first.span());
+        let (one, two) = (first.text(text), name.text(text));
+        !beside
+            && one != two
+            && is_name(text, **name)
+            && is_name(text, *first)
+            && !differs_by_a_slip(one, two)
+    });
+    if let Some(name) = other {
+        let message = format!("`{}` is `{}` elsewhere", name.text(text), first.text(text));
+        sink.report(name.span(), message, "keep one name").related.push(first.span());
     }
 }
 

@@ -1,10 +1,7 @@
 //! A part that is needed here and not needed there: "every article needs an introduction", "the introduction is optional".
 
 use super::{Case, Sink, rivals};
-use crate::lexicon::vocabulary;
-use crate::likeness::stem;
-use crate::requirement::is_exception;
-use crate::words::Word;
+use crate::requirement::{Demand, is_exception};
 use std::borrow::Cow;
 
 /// Words from which a sentence says more than this.
@@ -16,6 +13,22 @@ const BOUND: [&str; 4] = ["mandatory", "compulsory", "obligatory", "indispensabl
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     rivals::compare(case, sink, needed, |(one, needed), (two, again)| one == two && needed != again);
+    rivals::compare(case, sink, any_field, |one, two| one != two);
+}
+
+/// "All fields are mandatory" or "the phone number is optional": whether it is the former.
+fn any_field(case: &Case<'_>, unit: usize) -> Option<bool> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let is = (1..words.len().min(5)).find(|&at| matches!(&*lower(at), "is" | "are"))?;
+    let ends = words.get(is + 2).is_none_or(|word| word.is_punctuation());
+    let fields = matches!(&*lower(is - 1), "field" | "fields" | "columns" | "keys" | "answers" | "details");
+    let all = matches!(&*lower(0), "all" | "every") && fields && is <= 3;
+    let bound = BOUND.contains(&&*lower(is + 1)) || matches!(&*lower(is + 1), "needed" | "required");
+    let free = lower(is + 1) == "optional" && matches!(&*lower(0), "the" | "a" | "an") && !fields;
+    let shapes = case.requirements.iter().any(|rule| matches!(rule.demand, Demand::Fields(_)));
+    if ends && all && bound { Some(true) } else { (ends && free && !shapes).then_some(false) }
 }
 
 /// The stem of the part, and whether it is needed.
@@ -26,14 +39,7 @@ fn needed(case: &Case<'_>, unit: usize) -> Option<(u32, bool)> {
         return None;
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let noun = |at: usize| {
-        let plain = |word: &&Word| {
-            !word.is_punctuation()
-                && !word.is_number()
-                && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
-        };
-        words.get(at).filter(plain).map(|word| stem(&word.lower(text)))
-    };
+    let noun = |at: usize| rivals::noun(text, words, at);
     let article = |at: usize| usize::from(matches!(&*lower(at), "a" | "an" | "the" | "any" | "its" | "your"));
     // "Sources are not needed", "a title is optional", "an example is mandatory".
     let is = (1..words.len().min(4)).find(|&at| matches!(&*lower(at), "is" | "are"));

@@ -1,6 +1,9 @@
 //! Sentences of one form that are compared two by two.
 
 use super::{Case, Sink};
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::words::Word;
 
 /// How many earlier ones are compared; keeps long prompts linear.
 const WITHIN_REACH: usize = 64;
@@ -29,4 +32,14 @@ pub(super) fn report<T>(
             sink.clash(case, case.units[*unit].text, case.units[*other].text);
         }
     }
+}
+
+/// The stem of the word at a place, where it names something.
+pub(super) fn noun(text: &str, words: &[Word], at: usize) -> Option<u32> {
+    let plain = |word: &&Word| {
+        !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
+    };
+    words.get(at).filter(plain).map(|word| stem(&word.lower(text)))
 }

@@ -59,9 +59,12 @@ pub(super) fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
         let (hour, minute) = word.text(text).split_once(':')?;
         (minute.len() == 2).then(|| hour.parse::<u32>().ok()).flatten()
     });
-    let writes = words.first().is_some_and(|word| word.lower(text) == "write");
+    let writes = words.first().is_some_and(|word| matches!(&*word.lower(text), "write" | "give" | "show"));
     let denies = words.iter().any(|word| word.is(vocabulary::NEGATION));
-    if writes && denies && shown.is_some_and(|hour| (13..24).contains(&hour)) {
+    // "Write times as 14:30".
+    let as_shown =
+        times == Some(1) && words.get(2).is_some_and(|word| matches!(&*word.lower(text), "as" | "like"));
+    if writes && (denies || as_shown) && shown.is_some_and(|hour| (13..24).contains(&hour)) {
         return Some("24-hour clock");
     }
     let at = words.windows(3).position(|run| {

@@ -25,7 +25,7 @@ pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;
-pub(crate) use whom::singular;
+pub(crate) use whom::{WHOLE, singular};
 pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};

@@ -6,7 +6,7 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Nouns that stand for the whole reply.
-pub(super) const WHOLE: &[&str] = &[
+pub(crate) const WHOLE: &[&str] = &[
     "advert", "announcement", "answer", "article", "blurb", "description", "digest", "document", "email",
     "essay", "everything", "guide", "it", "letter", "mail", "memo", "message", "minutes", "newsletter",
     "notice", "output", "page", "poem", "post", "reply", "report", "response", "result", "review", "script",

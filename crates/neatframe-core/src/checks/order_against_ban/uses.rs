@@ -5,7 +5,7 @@ use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::is_exception;
+use crate::requirement::{WHOLE, is_exception};
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -137,6 +137,11 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         words.first().is_some_and(|word| word.is(vocabulary::VERB) && !PUTS_IN.contains(&&*word.lower(text)));
     let by = (1..words.len().min(4)).find(|&at| lower(at) == "with").filter(|_| verb);
     found.extend(by.and_then(|with| thing(text, unit, words, with + 1, false)));
+    // "The summary contains no figures."
+    let holds_no = (1..words.len().min(4))
+        .find(|&at| matches!(&*lower(at), "contains" | "holds" | "includes") && lower(at + 1) == "no");
+    let whole = matches!(&*lower(0), "the") && holds_no == Some(2) && WHOLE.contains(&&*lower(1));
+    found.extend(holds_no.filter(|_| whole).and_then(|at| thing(text, unit, words, at + 2, true)));
     // "Every breakfast is muesli with walnuts."
     let with =
         (2..words.len()).find(|&at| matches!(&*lower(at), "with" | "contains" | "has")).filter(|_| general);
