@@ -246,6 +246,13 @@ fn same_manners(
         if *axis == "units" && (measured(earlier) || measured(rule.unit)) {
             continue;
         }
+        // To wait for each answer is more than to put one question at a time.
+        let waits = |unit: usize| {
+            words.within(units[unit].text).iter().any(|word| matches!(&*word.lower(text), "wait" | "waiting"))
+        };
+        if *axis == "questions at a time" && waits(rule.unit) && !waits(earlier) {
+            continue;
+        }
         // "Check the totals" and "check the spelling" are two checks.
         if *axis == "checking"
             && !checks_the_same(source, words, (units[earlier].text, units[rule.unit].text))

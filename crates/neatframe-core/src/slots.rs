@@ -24,7 +24,7 @@ pub enum Syntax {
     Percents,
     /// `[[name]]`, where nothing else stands on the line or behind the label
     DoubleBrackets,
-    /// `$name`, where nothing else stands on the line or behind the label
+    /// `$name`, where nothing else stands on the line or behind the label, and `$NAME` anywhere
     Dollar,
 }
 
@@ -126,7 +126,9 @@ fn enclosed(text: &str, at: usize, open: &str, close: &str, syntax: Syntax) -> O
 /// `$name` up to the end of its line.
 fn dollar(text: &str, at: usize) -> Option<Slot> {
     let rest = &text[at + 1..];
-    let length = rest.bytes().take_while(|b| b.is_ascii_lowercase() || *b == b'_').count();
+    let plain = rest.bytes().take_while(|b| b.is_ascii_lowercase() || *b == b'_').count();
+    let loud = rest.bytes().take_while(|b| b.is_ascii_uppercase() || *b == b'_').count();
+    let length = plain.max(loud);
     let inner = Span::new(at + 1, at + 1 + length);
     Some(Slot { syntax: Syntax::Dollar, span: Span::new(at, inner.end()), inner })
 }
@@ -222,14 +224,28 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let head = text[..slot.span.start()].trim_end_matches([' ', '\t']);
             let rest = text[slot.span.end()..].trim_start_matches([' ', '\t', '\r']);
             let opens = head.is_empty() || head.ends_with(['\n', ':']);
-            identifier(name)
-                && !name.contains(char::is_uppercase)
+            // `$DIFF` in a sentence; `$PATH` and `"$HOME"` belong to a shell.
+            let loud = slot.syntax == Syntax::Dollar
+                && name.chars().all(|c| c.is_ascii_uppercase() || c == '_')
                 && name.len() >= 3
-                && opens
-                && (rest.is_empty() || rest.starts_with('\n'))
+                && !SHELL.contains(&name)
+                && before.is_none_or(|c| c.is_whitespace() || matches!(c, '(' | '>'))
+                && after.is_none_or(|c| c.is_whitespace() || matches!(c, '.' | ',' | ')' | '<' | ';'));
+            identifier(name)
+                && (loud
+                    || !name.contains(char::is_uppercase)
+                        && name.len() >= 3
+                        && opens
+                        && (rest.is_empty() || rest.starts_with('\n')))
         }
     }
 }
+
+/// Names that a shell knows, and currencies.
+const SHELL: [&str; 14] = [
+    "PATH", "HOME", "USER", "PWD", "SHELL", "LANG", "TERM", "EDITOR", "ENV", "USD", "EUR", "AUD", "CAD",
+    "NZD",
+];
 
 /// `[BEGIN DATA]`, `[The end of the answer]`: where a part begins or ends.
 fn is_border(name: &str) -> bool {

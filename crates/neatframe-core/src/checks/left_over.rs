@@ -177,6 +177,12 @@ fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let opens = |at: &usize| text.as_bytes()[words[*at].start as usize] == b'(';
     (0..words.len()).filter(opens).find_map(|at| {
+        // "(list to follow)", "(dates to come)".
+        let later =
+            lower(at + 2) == "to" && matches!(&*lower(at + 3), "follow" | "come") && lower(at + 4) == ")";
+        if later {
+            return Some(words[at].span().cover(words[at + 4].span()));
+        }
         let orders = ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
         let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;
         let here = (at + 2..close).any(|at| ["here", "in", "below"].contains(&&*lower(at)));

@@ -4,7 +4,10 @@
 pub(crate) fn base(word: &str) -> &str {
     let word = word.strip_suffix("'s").unwrap_or(word);
     let cut = |suffix: &str, least: usize| word.strip_suffix(suffix).filter(|rest| rest.len() >= least);
-    let base = cut("ations", 4)
+    // Diagnosis, diagnoses.
+    let greek = cut("osis", 3).or_else(|| cut("oses", 3)).map(|rest| &word[..rest.len() + 2]);
+    let base = greek
+        .or_else(|| cut("ations", 4))
         .or_else(|| cut("ation", 4))
         .or_else(|| cut("ingly", 3))
         .or_else(|| cut("ings", 3))

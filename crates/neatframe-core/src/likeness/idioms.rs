@@ -16,7 +16,7 @@ pub(super) struct Idiom {
 }
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-const FIXED: [(&[&str], &[&str], i32); 13] = [
+const FIXED: [(&[&str], &[&str], i32); 14] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -26,6 +26,7 @@ const FIXED: [(&[&str], &[&str], i32); 13] = [
     (&["more", "than", "needed|necessary"], &["concise"], -1),
     (&["more", "than", "is", "needed|necessary"], &["concise"], -1),
     (&["stay|stays|remain|remains|kept|is|are", "secret"], &["reveal"], 1),
+    (&["stay|stays|remain|remains|are|is", "anonymous"], &["name"], 1),
     (&["it", "to", "yourself"], &["reveal"], 1),
     (&["not", "your", "job|task|business"], &[], 1),
     (&["treat|take", "it|them", "as", "data"], &["treat", "data"], 0),

@@ -2,7 +2,7 @@
 
 use super::Fault;
 use crate::span::Span;
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 
 /// What a `<name ...>` in the text turned out to be.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -126,9 +126,14 @@ pub(super) fn pair(text: &str, tags: &mut [Tag], alone: impl Fn(&Tag) -> bool) -
             }
         }
     }
-    for tag in tags.iter() {
-        if tag.role == Role::Loose && !tag.closes && alone(tag) {
+    let mut left_open: HashSet<&str> = HashSet::new();
+    for tag in tags.iter().filter(|tag| tag.role == Role::Loose && !tag.closes) {
+        let name = &text[tag.name.range()];
+        // The same tag on a line of its own once more was to close the part, whatever follows.
+        let again = tag.starts_line && tag.ends_line && left_open.contains(name);
+        if again || alone(tag) {
             faults.push(Fault::OpenTag(tag.span));
+            left_open.insert(name);
         }
     }
     crossed(tags, &mut faults);

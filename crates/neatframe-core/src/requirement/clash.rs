@@ -62,6 +62,11 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                 && whole(earlier)
                 && whole(later)
         }
+        // "Exactly ten names", "as many as you can think of".
+        (Demand::Manner { axis: "how many in all", .. }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "how many in all", .. }) => {
+            matches!(measure, Measure::Items(_)) && bound.most.is_some() && whole(earlier) && whole(later)
+        }
         (Demand::Every(all), Demand::Amount { measure: Measure::Items(some), bound })
         | (Demand::Amount { measure: Measure::Items(some), bound }, Demand::Every(all)) => {
             (all == some || *all == ANYTHING)

@@ -163,6 +163,16 @@ fn asks_together(text: &str, words: &[Word]) -> Option<Span> {
         return (both && commas >= 1).then(|| rest[0].span().cover(rest[rest.len() - 1].span()));
     }
     let asks = words.iter().position(|word| is(word, &["ask", "asking", "collect", "request"]))?;
+    // "In your first message, ask for name, date and complaint."
+    let opening = asks >= 3
+        && is(&words[0], &["in"])
+        && is(&words[1], &["your", "the", "one", "a"])
+        && is(&words[2], &["first", "opening", "single"]);
+    let rest = &words[asks..];
+    let commas = rest.iter().filter(|word| word.text(text) == ",").count();
+    if opening && commas >= 1 && rest.iter().any(|word| is(word, &["and"])) {
+        return Some(rest[0].span().cover(rest[rest.len() - 1].span()));
+    }
     let rest = &words[asks..words.len().min(asks + SEVERAL)];
     // "… in a single question".
     let at_once = |run: &[Word]| {

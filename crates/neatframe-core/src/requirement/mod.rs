@@ -366,9 +366,19 @@ fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     {
         return Some(first.lower(text).into_owned());
     }
+    // "The tasks from the list below" are in what is given.
+    let given = |at: usize| {
+        words
+            .get(at + 2)
+            .is_some_and(|next| matches!(&*next.lower(text), "below" | "above" | "attached" | "given"))
+            && at > 0
+            && words[at - 1].lower(text) == "from"
+    };
     words
         .windows(2)
-        .find_map(|pair| {
+        .enumerate()
+        .filter(|(at, _)| !given(*at))
+        .find_map(|(_, pair)| {
             let lead = pair[0].text(text);
             let thing = pair[1].lower(text);
             let led = ["the", "each", "every", "in", "for", "all"]
