@@ -49,7 +49,7 @@ pub(crate) fn names(case: &Case<'_>) -> Vec<Word> {
             }
             _ => None,
         });
-        let word = named.and_then(|at| words.get(at + usize::from(words[at - 1].text(text) == "\"")));
+        let word = named.and_then(|at| words.get(at + usize::from(lower(at) == "\"")));
         let capital = |word: &&Word| word.text(text).starts_with(char::is_uppercase);
         let cased = words.first().is_some_and(|word| word.is(crate::lexicon::vocabulary::CONDITION));
         let new = |word: &&Word| found.iter().all(|known| known.start != word.start);

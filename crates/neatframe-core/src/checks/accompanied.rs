@@ -27,6 +27,10 @@ fn company(case: &Case<'_>, unit: usize) -> Option<(u32, bool)> {
             && (lower(at + 1) == if lower(at) == "only" { "with" } else { "without" }
                 || lower(at + 1) == if lower(at) == "only" { "together" } else { "alone" })
             && matches!(&*lower(at + 2), "a" | "an" | "the" | "their" | "his" | "her" | "with" | "." | "")
+            // "Never climb without a guide".
+            || lower(at) == "never"
+                && lower(at + 2) == "without"
+                && matches!(&*lower(at + 3), "a" | "an" | "the" | "their" | "his" | "her")
     });
     let alone = (1..words.len()).any(|at| {
         let of_them = matches!(&*lower(at + 1), "their" | "his" | "her" | "its");

@@ -26,3 +26,37 @@ pub(crate) fn base(word: &str) -> &str {
 pub(crate) fn hash(bytes: &[u8]) -> u32 {
     bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn endings_are_folded() {
+        for (word, other) in [
+            ("price", "prices"),
+            ("check", "checking"),
+            ("booking", "bookings"),
+            ("diagnosis", "diagnoses"),
+            ("city", "cities"),
+            ("guest's", "guest"),
+            ("quick", "quickly"),
+        ] {
+            assert_eq!(base(word), base(other), "{word}, {other}");
+        }
+    }
+
+    #[test]
+    fn other_words_stay_apart() {
+        for (word, other) in [("ferry", "fern"), ("glass", "gla"), ("bed", "b")] {
+            assert_ne!(base(word), base(other), "{word}, {other}");
+        }
+    }
+
+    #[test]
+    fn hashes_of_the_published_vectors() {
+        assert_eq!(hash(b""), 0x811c_9dc5);
+        assert_eq!(hash(b"a"), 0xe40c_292c);
+        assert_eq!(hash(b"foobar"), 0xbf9c_f968);
+    }
+}

@@ -57,6 +57,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         if asked && !beside() && sight.labels[unit].component == Some(Component::Task) {
             continue;
         }
+        // "Yes or no questions" are questions, "gender-neutral" is no stance.
+        let before = hit.first.checked_sub(1).map(|at| words[at].lower(text));
+        let inside = match before.as_deref() {
+            Some("or") => words[hit.first].lower(text) == "no",
+            Some("gender") => pole.axis != "gendered wording",
+            _ => false,
+        };
+        if inside {
+            continue;
+        }
         let from = hit.first.saturating_sub(REACH);
         // "No lists, one question at a time": a number opens a wish of its own.
         let counted = words[hit.first].is_number();

@@ -417,6 +417,8 @@ fn one_of_several(sight: &Sight<'_>, unit: usize) -> Option<String> {
 }
 
 #[cfg(test)]
+mod poles;
+#[cfg(test)]
 mod rows;
 #[cfg(test)]
 mod tests;

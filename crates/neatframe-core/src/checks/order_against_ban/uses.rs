@@ -158,7 +158,9 @@ fn is_a_fact(text: &str, words: &[Word], from: usize) -> bool {
         "fee", "fees", "numbers", "names", "nationality", "gender", "religion", "diagnosis", "illness",
         "rates", "fares", "fare",
     ];
-    let end = words[from..].iter().position(|word| word.is_punctuation() || word.is(vocabulary::STOP));
+    let ends =
+        |word: &Word| word.is_punctuation() || word.is(vocabulary::STOP) || word.lower(text) == "anywhere";
+    let end = words[from..].iter().position(ends);
     let phrase = &words[from..end.map_or(words.len(), |end| from + end)];
     phrase.last().is_some_and(|word| FACTS.contains(&&*word.lower(text)))
 }
@@ -191,7 +193,7 @@ const LONG: usize = 40;
 fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {
     let ends = |word: &Word| {
         word.is_punctuation()
-            || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at" | "out")
+            || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at" | "out" | "anywhere")
     };
     // "Include at least three examples".
     let counted = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
