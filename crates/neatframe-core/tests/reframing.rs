@@ -119,3 +119,30 @@ fn results_grow_little_and_good_prompts_hardly_change() {
         }
     }
 }
+
+/// What is told not to be done is never ordered, whatever is cut around it.
+#[test]
+fn a_hedged_ban_stays_a_ban() {
+    const BANS: [&str; 12] = [
+        "Try not to name the captain.",
+        "Please try not to name the captain.",
+        "Also try your best not to name the captain.",
+        "Maybe you should not name the captain.",
+        "It would be nice if you did not name the captain.",
+        "I would prefer it if you didn't name the captain.",
+        "You might want to avoid naming the captain.",
+        "If possible, do not name the captain.",
+        "It might be good not to name the captain.",
+        "Perhaps you could leave out the name of the captain.",
+        "Could you please not name the captain?",
+        "I was hoping you would not name the captain.",
+    ];
+    const DENIES: [&str; 7] = ["not", "n't", "never", "no ", "avoid", "without", "out"];
+    for ban in BANS {
+        let text = format!("You are a clerk of the ferry line.\nWrite a notice.\n{ban}\nName the pier.\n");
+        let out = reframe(&read(&text), &Wishes::default());
+        let kept = out.text.lines().find(|line| line.contains("captain"));
+        let kept = kept.unwrap_or_else(|| panic!("{ban} is gone: {}", out.text));
+        assert!(DENIES.iter().any(|sign| kept.to_lowercase().contains(sign)), "{ban} became {kept}");
+    }
+}

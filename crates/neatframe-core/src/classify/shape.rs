@@ -273,9 +273,13 @@ pub(super) fn is_courtesy(words: &[Word], hits: &[Hit]) -> bool {
         let mut rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
         let orders = vocabulary::VERB | vocabulary::MODAL | vocabulary::NEGATION;
         // "Thank you so much in advance, you are a lifesaver!": it opens as thanks and asks for nothing.
-        let thanks = hit.first == 0
-            && words.len() - hit.last <= 8
-            && !words[hit.last + 1..].iter().any(|word| word.is(orders) || word.is_number());
+        let behind = &words[hit.last + 1..];
+        // "… for your kind help with this!" names what the thanks are for.
+        let ends = behind.iter().rposition(|word| !word.is_punctuation()).map_or(0, |at| at + 1);
+        let for_what = behind.first().is_some_and(|word| word.id == vocabulary::find(b"for"))
+            && !behind[..ends].iter().any(|word| word.is_punctuation());
+        let asks = behind.iter().any(|word| word.is(orders) || word.is_number());
+        let thanks = hit.first == 0 && behind.len() <= 9 && (for_what || !asks);
         chat && hit.first <= 1 || thanks || rest.all(|word| word.is_punctuation())
     })
 }

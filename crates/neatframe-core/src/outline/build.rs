@@ -355,7 +355,7 @@ impl Builder<'_> {
             && title.chars().count() <= 60
             && title.starts_with(char::is_alphanumeric)
             && !title.ends_with(['.', ':', ',', ';', '?', '!', '"', '>', '}'])
-            && (index == 0 || body(index - 1).is_empty())
+            && (index == 0 || body(index - 1).is_empty() || ends_a_paragraph(title, body(index - 1)))
     }
 
     fn enter(&mut self, mark: Mark, title: Span, level: u8, closer: Option<usize>, until_blank: bool) {
@@ -386,6 +386,13 @@ impl Builder<'_> {
         let section = self.open.last().map_or(0, |open| open.id);
         self.pieces.push(Piece { kind, span, text, lead, indent, section });
     }
+}
+
+/// True for a short name below a full sentence: "Keep the fares." and below it "Menu".
+fn ends_a_paragraph(title: &str, above: &str) -> bool {
+    title.split_whitespace().count() <= 3
+        && title.starts_with(char::is_uppercase)
+        && above.ends_with(['.', '!', '?'])
 }
 
 fn is_underline_row(body: &str) -> bool {

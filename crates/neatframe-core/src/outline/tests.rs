@@ -88,6 +88,11 @@ layout!(
     "It stands below.\n=====\n{{x}}\n=====",
     ["Text/", "Rule/", "Text/", "Rule/"]
 );
+layout!(
+    a_name_below_a_sentence_is_underlined,
+    "Keep the fares.\nMenu\n---\nSoup 4",
+    ["Text/", "Heading/Menu", "Rule/Menu", "Text/Menu"]
+);
 layout!(front_matter, "---\ntitle: x\n---\nGo.", ["FrontMatter/", "FrontMatter/", "FrontMatter/", "Text/"]);
 layout!(tables_and_quotes, "| a | b |\n|---|---|\n> said", ["Row/", "Row/", "Quote/"]);
 layout!(times_are_no_labels, "Meet at 10:30 sharp.", ["Text/"]);

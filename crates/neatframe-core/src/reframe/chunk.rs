@@ -247,7 +247,10 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     // "Each entry has …" on a line of its own names what it is about.
     let names = said == "each"
         && unit.opens_piece
-        && words.get(1).is_some_and(|next| !next.is(vocabulary::STOP | vocabulary::VERB | vocabulary::MODAL));
+        && words.get(1).is_some_and(|next| {
+            let told = matches!(&*lower(2), "is" | "has" | "gets" | "needs");
+            !next.is(vocabulary::STOP | vocabulary::MODAL) && (told || !next.is(vocabulary::VERB))
+        });
     let anaphora = tied
         && !person
         && !lines

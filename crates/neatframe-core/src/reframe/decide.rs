@@ -4,9 +4,11 @@ use super::plan::Plan;
 use super::{Change, Note, open};
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
+use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// The name of such a slot.
 pub(crate) const NAME: &str = "keep";
@@ -61,8 +63,9 @@ fn slot<'a>(
     if later == earlier || !each_in_one || !told(later) || !told(earlier) {
         return None;
     }
-    let said =
-        [other, finding.span].map(|span| review.source().slice(span).trim_end_matches(['.', ':', ';', ',']));
+    let said = [(earlier, other), (later, finding.span)]
+        .map(|(unit, span)| review.source().slice(rounded(review, unit, span)))
+        .map(|words| words.trim_end_matches(['.', ':', ';', ',', '"', ' ']));
     let [one, two] = apart(said[0], said[1])
         .map(|words| open::excerpt(behind_case(words), LONGEST).replace(['"', '“', '”'], "'"));
     let plain = |words: &str| !words.contains(['{', '}', '`', '<', '>', '|']);
@@ -72,6 +75,23 @@ fn slot<'a>(
     let end = review.units()[later].text.end() - closing;
     let slot = format!("{{{{{NAME}: \"{one}\" or \"{two}\"?}}}}");
     (plain(&one) && plain(&two) && one != two).then(|| (later, Span::new(end, end), slot, finding))
+}
+
+/// The words of a demand up to the end of their clause, where they break off before a noun: "a table with", "write \"".
+fn rounded(review: &Review, unit: usize, span: Span) -> Span {
+    let words = review.words_of(unit);
+    let after = words.partition_point(|word| (word.start as usize) < span.end());
+    let Some(last) = after.checked_sub(1).map(|at| words[at]) else { return span };
+    if !last.is(vocabulary::STOP | vocabulary::QUOTE) {
+        return span;
+    }
+    let quote = last.is(vocabulary::QUOTE);
+    let ends = |word: &Word| if quote { word.is(vocabulary::QUOTE) } else { word.is_punctuation() };
+    let end = words[after..].iter().position(ends).map_or(words.len(), |at| after + at);
+    match end.checked_sub(1).filter(|last| *last >= after) {
+        Some(last) => span.cover(words[last].span()),
+        None => span,
+    }
 }
 
 /// Two demands without the words with which both begin: "if the list has no price, ask" and "…, estimate it".

@@ -58,6 +58,10 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
     let text = review.source().text();
     let merged = merge(text, edits);
     let mut out = apply(text, &merged).unwrap_or_else(|_| text.to_string()).split_off(body);
+    // What stood first is gone, and with it the blank lines behind it.
+    if !text[body..].starts_with(['\n', '\r']) {
+        out.drain(..out.len() - out.trim_start_matches(['\n', '\r']).len());
+    }
     if !plan.asked.is_empty() || !offered.is_empty() {
         let style = wishes
             .layout

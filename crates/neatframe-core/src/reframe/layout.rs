@@ -243,6 +243,9 @@ fn written(
     out
 }
 
+/// Stands where an item of a list begins, until the lines are laid out.
+const ITEM: char = '\u{1}';
+
 fn chunk_text(
     review: &Review,
     chunk: &Chunk,
@@ -257,6 +260,16 @@ fn chunk_text(
         let span = Span::clamp(removal(review, unit), chunk.span);
         local.push(Edit { span, replacement: String::new() });
     }
+    let units = review.units();
+    let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
+    // In a list, what stood on a line of its own is an item of its own.
+    let apart = in_item && prose && !review.source().slice(chunk.span).contains(ITEM);
+    for unit in chunk.units.clone().skip(1).filter(|unit| apart && units[*unit].opens_piece) {
+        let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());
+        if !dropped.contains(&unit) && !dropped.contains(&(unit - 1)) {
+            local.push(Edit { span: gap, replacement: ITEM.to_string() });
+        }
+    }
     let shift = |edit: &Edit| Edit {
         span: Span::new(edit.span.start() - chunk.span.start(), edit.span.end() - chunk.span.start()),
         replacement: edit.replacement.clone(),
@@ -265,11 +278,11 @@ fn chunk_text(
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
     // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
-    let units = review.units();
-    let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
     let flows = in_item || !chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece);
     if prose && flows {
-        text.split_whitespace().collect::<Vec<_>>().join(" ")
+        let item = |text: &str| text.split_whitespace().collect::<Vec<_>>().join(" ");
+        let between = format!("{}- ", review.source().line_end());
+        text.split(ITEM).map(item).filter(|item| !item.is_empty()).collect::<Vec<_>>().join(&between)
     } else {
         text.trim().to_string()
     }

@@ -140,7 +140,7 @@ fn sentences_stay_with_what_they_lean_on() {
         out.contains("34 people come.\nShe gets tired") || out.contains("34 people come. She gets tired"),
         "{out}"
     );
-    assert!(out.contains("stop and wait.\nThen ask") || out.contains("stop and wait. Then ask"), "{out}");
+    assert!(out.contains("- After ten questions stop and wait.\n- Then ask"), "{out}");
     assert!(!out.contains("# Input"), "{out}");
 }
 
@@ -367,4 +367,18 @@ fn a_form_of_labelled_lines_stays_whole() {
     );
     let out = with(&text, &Wishes::default());
     assert!(out.text.contains(form), "{}", out.text);
+}
+
+#[test]
+fn what_opened_the_file_leaves_no_blank_lines() {
+    let text = "Sure! Here is the refined prompt:\n\n**Task**\nCompare the two fares for a family of five.\n\n**Rules**\n- Name the page.\n- Take no side.\n- Keep the names.\n";
+    let out = reframed(text).text;
+    assert!(out.starts_with("**Task**"), "{out}");
+}
+
+#[test]
+fn thanks_go_whole() {
+    let text = "You are a clerk.\nWrite a notice on the late boat for guests.\n\nMany thanks in advance for your kind help with this!\n";
+    let out = reframed(text).text;
+    assert!(!out.contains("kind help"), "{out}");
 }

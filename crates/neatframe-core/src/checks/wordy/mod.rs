@@ -123,7 +123,11 @@ fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
     let first = hits().next().filter(|_| hits().nth(1).is_some() || words.len() > 1)?;
     let quoted = case.is_quoted(unit, words[first.first].start as usize);
     let polite = PADDING[first.entry as usize].kind == PaddingKind::Pleasantry;
-    (polite && !quoted && !(0..words.len()).any(says)).then_some(first)
+    // "Many thanks for your kind help with this!" was read as carrying nothing.
+    let idle = first.first == 0
+        && case.labels[unit].component.is_none()
+        && case.units[unit].kind == UnitKind::Sentence;
+    (polite && !quoted && (idle || !(0..words.len()).any(says))).then_some(first)
 }
 
 fn report<'a>(
