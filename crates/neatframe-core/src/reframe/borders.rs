@@ -64,8 +64,9 @@ fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, 
     let before = before.unwrap_or("").to_lowercase();
     let determined = ["the", "this", "that", "following", "their", "his", "her", "your", "our", "its"];
     let said = match &*before {
-        word if words.ends_with(word) => format!("in <{name}>"),
+        word if words.rsplit(' ').next() == Some(word) => format!("in <{name}>"),
         word if determined.contains(&word) => format!("{words} in <{name}>"),
+        "on" | "about" | "of" | "for" | "with" | "from" | "to" => format!("the {words} in <{name}>"),
         _ => format!("the text in <{name}>"),
     };
     if review.unit_at(slot).is_some_and(|unit| plan.dropped.contains(&unit)) {

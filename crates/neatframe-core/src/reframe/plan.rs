@@ -245,6 +245,7 @@ impl Plan {
             .components()
             .filter(|(component, need)| need.importance >= least && missing.contains(component))
             .filter(|(component, _)| !named(*component) && !maybe(review, *component))
+            .filter(|(_, need)| !(takes_text_in(review) && need.ask.starts_with(WHERE)))
             .collect();
         wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));
         wanted.truncate(QUESTIONS);
@@ -279,6 +280,14 @@ impl Plan {
             self.asked.push((component, slot));
         }
     }
+}
+
+/// How the questions begin that ask for the text to be worked on.
+const WHERE: &str = "Where is the text, and";
+
+/// "Rewrite the leaflet in {{leaflet}}": the text comes in by a slot.
+fn takes_text_in(review: &Review) -> bool {
+    review.slots().iter().any(|slot| !super::decide::is_question(review.source().slice(slot.inner)))
 }
 
 /// True when an offered line suits the prompt: it has the text that the line speaks of, and says nothing on failing itself.

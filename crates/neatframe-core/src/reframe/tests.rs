@@ -382,3 +382,10 @@ fn thanks_go_whole() {
     let out = reframed(text).text;
     assert!(!out.contains("kind help"), "{out}");
 }
+
+#[test]
+fn a_text_that_comes_in_by_a_slot_is_not_asked_for() {
+    let text = "You are an editor for leaflets.\n\nRewrite the leaflet in {{leaflet}} for patients who read slowly.\n\nKeep every dose as written.\n";
+    let out = reframed(text).text;
+    assert!(!out.contains("Where is the text"), "{out}");
+}

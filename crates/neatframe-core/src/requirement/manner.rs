@@ -64,7 +64,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             Some("gender") => pole.axis != "gendered wording",
             _ => false,
         };
-        if inside {
+        // "Technical terms into plain ones" says what becomes of them.
+        let turned = pole.axis == "vocabulary"
+            && words.get(hit.last + 1).is_some_and(|next| next.lower(text) == "into");
+        if inside || turned {
             continue;
         }
         let from = hit.first.saturating_sub(REACH);

@@ -33,6 +33,12 @@ impl Sequence {
 
     /// Where two steps, given in their order, ask for the two things the other way round.
     pub(crate) fn is_reversed_in(&self, text: &str, steps: &[&[Word]]) -> Option<(usize, usize)> {
+        // "After an unsound answer, ask a simpler question": not the question of an earlier step.
+        let once_more =
+            self.then.split_whitespace().any(|word| AGAIN.contains(&word.to_lowercase().as_str()));
+        if once_more {
+            return None;
+        }
         let steps: Vec<Vec<u32>> = steps.iter().map(|step| stems(text, step)).collect();
         let only = |wanted: &[u32], other: &[u32]| {
             let mut places =
@@ -50,6 +56,12 @@ impl Sequence {
             && !alike(&self.stems.0, &other.stems.0)
     }
 }
+
+/// Words for a thing that is not the one of before.
+const AGAIN: [&str; 12] = [
+    "another", "again", "simpler", "easier", "harder", "new", "second", "next", "further", "different",
+    "other", "shorter",
+];
 
 /// Words for a time of day, which nothing else comes before or after.
 const TIMES: [&str; 10] =

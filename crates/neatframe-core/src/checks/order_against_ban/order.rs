@@ -191,9 +191,11 @@ pub(super) fn order(
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
     };
+    // "Never send the question to a source": whom it is sent to is not what is sent.
+    let hands = matches!(spoken, "send" | "give" | "pass" | "forward" | "hand" | "mail" | "show");
     let head = clause.iter().take_while(|word| {
         let lower = word.lower(text);
-        !bound.contains(&&*lower) && lower != ","
+        !bound.contains(&&*lower) && lower != "," && !(hands && lower == "to")
     });
     let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.lower(text))).collect();
     let refers = object.is_empty()

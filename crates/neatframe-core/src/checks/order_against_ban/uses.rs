@@ -45,7 +45,9 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let opens = at == 0
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "but" | "or" | "then" | "please" | "also" | "always");
-        if !opens {
+        // "Yes or no questions".
+        let closed = at > 1 && lower(at) == "no" && lower(at - 1) == "or" && lower(at - 2) == "yes";
+        if !opens || closed {
             continue;
         }
         let said = lower(at);
@@ -89,7 +91,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         );
         found.extend(named);
         // "No prices or discounts".
-        let or = (from + 1..words.len().min(from + 4)).find(|&at| lower(at) == "or").filter(|_| unsaid);
+        let or = (from + 1..words.len().min(from + 4)).find(|&at| lower(at) == "or");
+        let or = or.filter(|_| unsaid && lower(from) != "yes");
         if let Some(ban) = or.and_then(|or| thing(text, unit, words, or + 1, true)) {
             let fact = is_a_fact(text, words, or.map_or(from, |or| or + 1)) && !ban.bounded;
             found.extend(fact.then(|| Order { verb: stem("say"), says: true, uses: false, ..ban.clone() }));
