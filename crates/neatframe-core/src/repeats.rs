@@ -1,5 +1,7 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
+use crate::classify::Label;
+use crate::component::Component;
 use crate::lexicon::{self, Hit, Set, vocabulary};
 use crate::likeness::{Gist, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
@@ -20,12 +22,18 @@ pub(crate) fn find(
     hits: &[Vec<Hit>],
     demands: impl Iterator<Item = usize>,
     requirements: &[Requirement],
+    labels: &[Label],
 ) -> HashMap<usize, usize> {
     let mut twins = same_limits(source, words, units, hits, requirements);
     for (unit, earlier) in same_gaps(requirements) {
         twins.entry(unit).or_insert(earlier);
     }
+    let of_persona = |unit: usize| labels[unit].component == Some(Component::Role);
     for (unit, earlier) in same_manners(source, words, units, requirements) {
+        // "A witty guide" and "each answer has a joke" are not one demand.
+        if of_persona(earlier) != of_persona(unit) {
+            continue;
+        }
         twins.entry(unit).or_insert(earlier);
     }
     for (unit, earlier) in same_words_ruled_out(words, units, requirements) {

@@ -100,8 +100,15 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     };
     let requirements = requirement::read(&sight, checks::demands(&units, &labels));
     classify::note_demands(&mut labels, &requirements);
-    let repeats =
-        repeats::find(&source, &words, &units, &hits, checks::demands(&units, &labels), &requirements);
+    let repeats = repeats::find(
+        &source,
+        &words,
+        &units,
+        &hits,
+        checks::demands(&units, &labels),
+        &requirements,
+        &labels,
+    );
     let language = language::recognise(source.text(), &words);
     let kind = settings
         .kind

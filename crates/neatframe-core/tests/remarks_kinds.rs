@@ -184,3 +184,32 @@ mod at_peace {
         a_simpler_question: "Train the crew.\n1. Give one case.\n2. Ask one question about it and wait.\n3. Judge the answer.\n4. After an unsound answer, ask a simpler question on the same point." => [];
     }
 }
+
+mod scales {
+    remarks! { Conflict:
+        words_and_numbers: "Read the letter.\nRate each clause as low, medium or high.\nGive a rating from 1 to 10." => ["clashing-demands"];
+        two_ranges: "Read the letter.\nRate each clause from 1 to 5.\nRate each clause from 1 to 10." => ["clashing-demands"];
+        of_two_things: "Read the letter.\nRate each clause as low, medium or high.\nRate the letter from 1 to 10." => [];
+        one_range: "Read the letter.\nRate each clause from 1 to 5.\nThe rating from 1 to 5 stands first." => [];
+        however_many: "Turn the notes into tasks.\nNo more than ten tasks.\nList each of them, however many there are." => ["clashing-demands"];
+        verbs_and_nouns: "Turn the notes into tasks.\nStart each task with a verb.\nTask names are nouns." => ["clashing-demands"];
+        the_persona_gives_way: "You are Rook, a witty guide.\nAnswer the guest.\nBe serious at all times.\nEvery answer contains a joke." => ["clashing-demands", "clashing-demands"];
+    }
+}
+
+mod in_other_words {
+    remarks! { Redundant:
+        stick_to: "Write the card.\nOnly use the facts that are listed.\nName the boat.\nStick to the facts given." => ["said-before"];
+        in_a_row: "Plan the tour.\nNever walk on two days in a row.\nName the boat.\nDo not walk on two consecutive days." => ["said-before"];
+        understood: "Read the letter.\nIf a clause is unclear, say so.\nName the boat.\nSay so when a clause cannot be understood." => ["said-before"];
+        of_the_persona: "You are Rook, a witty guide.\nAnswer the guest.\nEvery answer contains a joke." => [];
+    }
+}
+
+mod records {
+    remarks! { Example:
+        a_key_of_its_own: "Read the letter.\nReturn JSON with the keys boat, pier, hour.\nExample:\n{\"boat\": \"Knot\", \"quay\": \"2\", \"hour\": \"9\"}" => ["sample-breaks-rule"];
+        the_keys_as_named: "Read the letter.\nReturn JSON with the keys boat, pier, hour.\nExample:\n{\"boat\": \"Knot\", \"pier\": \"2\", \"hour\": \"9\"}" => [];
+        a_record_is_an_output: "Read the letter.\nReturn JSON.\nExample: {\"boat\": \"Knot\", \"pier\": \"2\"}\nExample: {\"boat\": \"Heron\", \"pier\": \"3\"}" => [];
+    }
+}

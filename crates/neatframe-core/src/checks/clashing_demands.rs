@@ -4,8 +4,9 @@ use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
     one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_ways_out, without_consent,
+    thresholds, two_origins, two_scales, two_ways_out, without_consent,
 };
+use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
 
@@ -65,6 +66,10 @@ impl Check for ClashingDemands {
                     report(case, sink, earlier, requirement);
                 }
                 told = Some(pair);
+                // What the persona is said to be gives way; the rule stands against the rules to come.
+                if case.labels[earlier.unit].component == Some(Component::Role) {
+                    firm.push(requirement);
+                }
                 continue;
             }
             let outer = case.layers.iter().find_map(|layer| {
@@ -101,6 +106,7 @@ impl Check for ClashingDemands {
         even_so::run(case, sink);
         accompanied::run(case, sink);
         per_holder::run(case, sink);
+        two_scales::run(case, sink);
         only_or_all::run(case, sink);
         always_there::run(case, sink);
         refused_topic::run(case, sink);

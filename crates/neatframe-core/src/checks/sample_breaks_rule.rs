@@ -262,6 +262,19 @@ fn quoted_in_demands(case: &Case<'_>) -> HashSet<String> {
 /// How many rules a sample is held against.
 const RULES: usize = 64;
 
+/// "JSON with the keys boat, pier, hour": the fields where no template shows them.
+fn named_keys(case: &Case<'_>) -> Vec<(Span, Vec<String>)> {
+    let keys = |rule: &Requirement| {
+        let Demand::Fields(fields) = &rule.demand else { return None };
+        let place = case.units[rule.unit].text;
+        let told = case.text(place).to_lowercase();
+        let named = told.contains("the keys ") || told.contains("the fields ");
+        let plain = fields.iter().all(|field| !field.name.contains(' '));
+        (named && plain).then(|| (place, fields.iter().map(|field| field.name.clone()).collect()))
+    };
+    case.requirements.iter().filter_map(keys).collect()
+}
+
 /// A record in a sample whose fields are not those of the template.
 fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
     let text = case.source.text();
@@ -276,6 +289,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
         .map(|unit| (case.units[unit].text, record::keys(&text[case.units[unit].text.range()])))
         .filter(|(_, keys)| keys.len() >= 2)
         .collect();
+    let templates = if templates.is_empty() { named_keys(case) } else { templates };
     let [(template, known)] = templates.as_slice() else { return };
     let choices = record::choices(case.text(*template));
     let records = (0..case.units.len())

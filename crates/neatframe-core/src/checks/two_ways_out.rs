@@ -253,8 +253,26 @@ fn gap(case: &Case<'_>, of: &[Word]) -> Option<Gap> {
 
 /// The case, and the way out of it.
 fn read(case: &Case<'_>, unit: usize) -> Option<(Gap, Way)> {
+    if let Some(gap) = handed_over(case, unit) {
+        return Some((gap, Way::Take));
+    }
     let (of, rest) = clauses(case, unit)?;
     Some((gap(case, of)?, way(case.source.text(), rest)?))
+}
+
+/// "Assign tasks without an owner to the team lead": somebody else is taken.
+fn handed_over(case: &Case<'_>, unit: usize) -> Option<Gap> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let hands = matches!(&*lower(0), "assign" | "give" | "hand") && words.len() <= SHORT + 4;
+    let lack = (1..words.len().min(5)).find(|&at| {
+        lower(at) == "without" || lower(at) == "no" && matches!(&*lower(at - 1), "with" | "have" | "has")
+    })?;
+    let from = lack + 1 + usize::from(matches!(&*lower(lack + 1), "a" | "an" | "any"));
+    let to = lower(from + 1) == "to";
+    let missing = vec![rivals::noun(text, words, from)?];
+    (hands && to).then(|| Gap { all: missing.clone(), missing })
 }
 
 fn way(text: &str, words: &[Word]) -> Option<Way> {

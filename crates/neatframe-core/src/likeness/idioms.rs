@@ -16,7 +16,7 @@ pub(super) struct Idiom {
 }
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-const FIXED: [(&[&str], &[&str], i32); 14] = [
+const FIXED: [(&[&str], &[&str], i32); 17] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -31,6 +31,9 @@ const FIXED: [(&[&str], &[&str], i32); 14] = [
     (&["not", "your", "job|task|business"], &[], 1),
     (&["treat|take", "it|them", "as", "data"], &["treat", "data"], 0),
     (&["look", "up|for"], &["search"], 0),
+    (&["in", "a", "row"], &["consecutive"], 0),
+    (&["can't|cannot", "be", "understood"], &["unclear"], 0),
+    (&["not", "clear"], &["unclear"], 0),
 ];
 
 /// The turns of phrase in a sentence, in order.

@@ -193,11 +193,14 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         gist.changes |=
             matches!(&*lower, "translate" | "change" | "replace" | "cut" | "remove" | "shorten" | "delete");
         let solely = matches!(&*lower, "solely" | "exclusively" | "strictly");
+        // "Stick to the facts that are listed".
+        let sticks = lower == "stick" && words.get(at + 1).is_some_and(|next| next.lower(text) == "to");
+        only |= sticks;
         only |= solely || lower == "only" || lower == "just" && gist.stems.is_empty();
         // "Nothing but the log".
         let but = at > 0 && lower == "but" && matches!(&*words[at - 1].lower(text), "nothing" | "anything");
         beyond |= but || ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
-        if word.is_punctuation() || solely || word.is(vocabulary::STOP | vocabulary::NEGATION) {
+        if word.is_punctuation() || solely || sticks || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
         }
         if is_name(text, *word) {
@@ -240,9 +243,10 @@ fn shuns(text: &str, words: &[Word]) -> bool {
     const BOUNDING: [&str; 12] = [
         "more", "over", "longer", "exceed", "fewer", "less", "beyond", "above", "below", "under", "go", "use",
     ];
-    let never = words.first().is_some_and(|word| word.lower(text) == "never");
-    let verb = words.get(1).map(|word| word.lower(text)).unwrap_or_default();
-    never
+    let is = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
+    let bans = if is(0, "do") && is(1, "not") { 2 } else { usize::from(is(0, "never") || is(0, "don't")) };
+    let verb = words.get(bans).map(|word| word.lower(text)).unwrap_or_default();
+    bans > 0
         && FRAMING.binary_search(&&*verb).is_err()
         && !words.iter().any(|word| BOUNDING.contains(&&*word.lower(text)))
 }

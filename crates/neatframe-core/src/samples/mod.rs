@@ -189,6 +189,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     close(&mut found, &mut open);
     name_inputs(case, &taken, &mut found);
     name_answers(case, &mut found);
+    records_come_out(case, &mut found);
     name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);
     found
@@ -326,6 +327,18 @@ fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
             before.section == shown.section && before.side != Side::Output && shown.side == Side::Input;
         if pair && case.text(before.label).to_lowercase() != label && made.contains(&label) {
             found[at].side = Side::Output;
+        }
+    }
+}
+
+/// "Example: {"boat": …}": a record is what comes out.
+fn records_come_out(case: &Case<'_>, found: &mut [Shown]) {
+    for shown in found {
+        let label = case.text(shown.label).to_lowercase();
+        let plain = label.trim_end_matches(|c: char| !c.is_alphabetic());
+        let record = case.text(shown.content).trim_start().starts_with(['{', '[']);
+        if record && matches!(plain, "example" | "sample") && case.text(shown.content).contains("\":") {
+            shown.side = Side::Output;
         }
     }
 }
