@@ -11,6 +11,7 @@ mod manner;
 mod measure;
 mod offered;
 mod order;
+mod part;
 mod pattern;
 mod spread;
 mod values;
@@ -29,12 +30,12 @@ pub(crate) use whom::{WHOLE, singular};
 pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};
-use crate::lexicon::{Hit, vocabulary};
+use crate::lexicon::Hit;
 use crate::outline::Outline;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
-use crate::words::{Word, Words};
+use crate::words::Words;
 
 /// What a demand is about.
 #[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -257,16 +258,16 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         let unit = requirement.unit;
         let part = match known.take().filter(|(of, _)| *of == unit) {
             Some((_, part)) => part,
-            None => part_of(sight, unit),
+            None => part::part_of(sight, unit),
         };
         requirement.part.clone_from(&part);
         // "Amounts to whole euros", "percentages with two decimals": each is about its own figures.
         if matches!(requirement.demand, Demand::Manner { axis: "rounding", .. }) {
-            requirement.part = figures(sight, unit);
+            requirement.part = part::figures(sight, unit);
         }
         // "Translate the page", "leave brand names in English": each is about its own text.
         if matches!(requirement.demand, Demand::Manner { axis: "text of signs", .. }) {
-            requirement.part = object_of(sight, requirement.span);
+            requirement.part = part::object_of(sight, requirement.span);
         }
         // "Ask before booking", "show the times without asking": each is about its own deed.
         if matches!(requirement.demand, Demand::Manner { axis: "asking back", .. }) && part.is_none() {
@@ -276,7 +277,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
             requirement.part = part.clone().or_else(|| manner::object(sight, axis, requirement.span, unit));
         }
         if matches!(requirement.demand, Demand::Manner { axis: "units", .. }) {
-            requirement.part = figures(sight, unit);
+            requirement.part = part::figures(sight, unit);
         }
         known = Some((unit, part));
     }
@@ -324,97 +325,6 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
 
 /// How many such parts are looked for.
 const FEW: usize = 8;
-
-/// The noun at the end of what is translated or left: "translate the page", "leave brand names in English".
-fn object_of(sight: &Sight<'_>, place: Span) -> Option<String> {
-    let text = sight.source.text();
-    let words = sight.words.within(place);
-    let end = words.iter().position(|word| matches!(&*word.lower(text), "in" | "untranslated"));
-    let last = words[..end.unwrap_or(words.len())].last()?;
-    Some(singular(&last.lower(text)))
-}
-
-/// The figures that a sentence speaks of.
-fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
-    const FIGURES: [&str; 11] = [
-        "height", "speed", "percent", "temperature", "distance", "weight", "rate", "ratio", "score",
-        "average", "length",
-    ];
-    let text = sight.source.text();
-    let words = sight.words.within(sight.units[unit].text);
-    words.iter().find_map(|word| {
-        let lower = word.lower(text);
-        FIGURES.iter().find(|name| lower.starts_with(**name)).map(|name| (*name).to_string())
-    })
-}
-
-/// Parts of a reply that a sentence may be about.
-const PARTS: [&str; 30] = [
-    "title", "headline", "subject", "table", "summary", "heading", "headings", "caption", "field", "column",
-    "columns", "list", "intro", "introduction", "conclusion", "footer", "signature", "greeting", "notes",
-    "note", "quote", "quotes", "sample", "keys", "code", "name", "names", "comments", "appendix", "value",
-];
-
-/// "In the title", "for each table": the part that a sentence names.
-fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
-    let text = sight.source.text();
-    let words = sight.words.within(sight.units[unit].text);
-    // "Title in all caps".
-    if let [first, second, ..] = words
-        && matches!(&*second.lower(text), "in" | "has" | "have" | "as")
-        && PARTS.contains(&&*first.lower(text))
-    {
-        return Some(first.lower(text).into_owned());
-    }
-    // "The tasks from the list below" are in what is given.
-    let given = |at: usize| {
-        words
-            .get(at + 2)
-            .is_some_and(|next| matches!(&*next.lower(text), "below" | "above" | "attached" | "given"))
-            && at > 0
-            && words[at - 1].lower(text) == "from"
-    };
-    words
-        .windows(2)
-        .enumerate()
-        .filter(|(at, _)| !given(*at))
-        .find_map(|(_, pair)| {
-            let lead = pair[0].text(text);
-            let thing = pair[1].lower(text);
-            let led = ["the", "each", "every", "in", "for", "all"]
-                .iter()
-                .any(|word| lead.eq_ignore_ascii_case(word));
-            (led && PARTS.contains(&&*thing)).then(|| thing.into_owned())
-        })
-        .or_else(|| one_of_several(sight, unit))
-        .or_else(|| of_some_things(text, words))
-}
-
-/// "Warnings are written as running text": the things that the sentence is about.
-fn of_some_things(text: &str, words: &[Word]) -> Option<String> {
-    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
-    let thing = |at: usize| {
-        let word = words.get(at)?;
-        let name = word.lower(text);
-        let plain = !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::VERB);
-        (plain && name.ends_with('s') && !whom::WHOLE.contains(&&*singular(&name))).then(|| name.into_owned())
-    };
-    let written = matches!(&*lower(2), "written" | "shown" | "set" | "printed" | "put");
-    (lower(1) == "are" && written).then(|| thing(0)).flatten()
-}
-
-/// "The newsletter text", "the Instagram text": one of several replies.
-fn one_of_several(sight: &Sight<'_>, unit: usize) -> Option<String> {
-    let text = sight.source.text();
-    let words = sight.words.within(sight.units[unit].text);
-    let [the, which, whole, ..] = words else { return None };
-    let noun = !which.is_punctuation()
-        && !which.is(vocabulary::STOP | vocabulary::VERB)
-        && !["whole", "entire", "full", "final", "finished", "complete", "new"]
-            .contains(&&*which.lower(text));
-    (the.lower(text) == "the" && noun && whom::WHOLE.contains(&&*whole.lower(text)))
-        .then(|| which.lower(text).into_owned())
-}
 
 #[cfg(test)]
 mod poles;

@@ -1,11 +1,11 @@
 //! The samples of a prompt: which stretch is an input, which an output.
 
+mod sides;
 mod speakers;
 
 use crate::checks::Case;
 use crate::classify::is_bare_call;
 use crate::component::Component;
-use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
 use crate::persona;
 use crate::span::Span;
@@ -63,7 +63,7 @@ fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<
 pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();
     let persona = persona::called(case);
-    let taken = labels_of_slots(case);
+    let taken = sides::labels_of_slots(case);
     let mut open: Option<Shown> = None;
     let mut forced = false;
     let mut arrowed = false;
@@ -124,7 +124,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
                 .as_ref()
                 .is_some_and(|last| last.side == Side::Input && !last.content.is_empty() && !last.spoken);
             (input || waits)
-                && side(case, label, persona) == Some(Side::Output)
+                && sides::side(case, label, persona) == Some(Side::Output)
                 && piece.kind == PieceKind::Label
         };
         forced = label.map_or(forced, |label| answers(label, &open, persona.as_deref()));
@@ -141,7 +141,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
                 || titled && follows_sample(case, index)
                 || named && piece.kind == PieceKind::Field;
             let lead_only = unit.text == label || titled;
-            if samples_follow && let Some(side) = side(case, label, persona.as_deref()) {
+            if samples_follow && let Some(side) = sides::side(case, label, persona.as_deref()) {
                 let content = if lead_only {
                     Span::new(unit.text.end(), unit.text.end())
                 } else {
@@ -187,160 +187,12 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
     }
     close(&mut found, &mut open);
-    name_inputs(case, &taken, &mut found);
-    name_answers(case, &mut found);
-    records_come_out(case, &mut found);
-    name_languages(case, &mut found);
+    sides::name_inputs(case, &taken, &mut found);
+    sides::name_answers(case, &mut found);
+    sides::records_come_out(case, &mut found);
+    sides::name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);
     found
-}
-
-/// The labels under which slots take in the material, in lower case.
-fn labels_of_slots(case: &Case<'_>) -> Vec<String> {
-    let label_at = |place: usize| {
-        let index = case.units.partition_point(|unit| unit.text.end() <= place);
-        let unit = case.units.get(index)?;
-        // `reason: <at most 12 words>` is a line of the answer.
-        if case.labels[index].component == Some(Component::OutputFormat) {
-            return None;
-        }
-        let piece = &case.outline.pieces[unit.pieces.start];
-        let label = match piece.kind {
-            PieceKind::Turn | PieceKind::Field => piece.lead,
-            _ => case.outline.sections.get(unit.section).filter(|section| section.mark != Mark::Root)?.title,
-        };
-        Some(case.text(label).to_lowercase())
-    };
-    case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect()
-}
-
-/// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.
-fn name_inputs(case: &Case<'_>, taken: &[String], found: &mut [Shown]) {
-    for at in 0..found.len() {
-        let label = case.text(found[at].label).to_lowercase();
-        let bare = label.strip_prefix("sample ").or_else(|| label.strip_prefix("example ")).unwrap_or(&label);
-        let named = taken.iter().any(|name| name == bare || name.strip_suffix('s') == Some(bare));
-        // A label that mostly names an output needs another one behind it.
-        let answered = found.get(at + 1).is_some_and(|next| {
-            next.section == found[at].section && case.text(next.label) != case.text(found[at].label)
-        });
-        // An answer with no label of its own has that of what goes in.
-        let bare = at > 0 && found[at - 1].label == found[at].label;
-        let turns = found[at].side == Side::Other || found[at].side == Side::Output && answered && !bare;
-        if named && turns {
-            found[at].side = Side::Input;
-        }
-    }
-}
-
-/// How many slots are looked at.
-const SLOTS: usize = 64;
-
-/// The runs of samples, from and to, each of one section.
-fn runs(found: &[Shown]) -> Vec<(usize, usize)> {
-    let mut from = 0;
-    let same = |one: &Shown, next: &Shown| one.section == next.section;
-    let lengths = found.chunk_by(same).map(<[Shown]>::len);
-    lengths
-        .map(|length| {
-            from += length;
-            (from - length, from)
-        })
-        .collect()
-}
-
-/// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.
-fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
-    answer_the_task(case, found);
-    for (from, to) in runs(found) {
-        // What opens the run is its title.
-        let first =
-            found[from..to].iter().position(|shown| shown.side == Side::Input).map_or(to, |n| from + n);
-        let run = &mut found[first..to];
-        if run.iter().any(|shown| shown.side == Side::Output) {
-            continue;
-        }
-        let label = |shown: &Shown| case.text(shown.label).to_lowercase();
-        let directly = |pair: &[Shown]| {
-            let between =
-                &case.source.text()[pair[0].content.end().min(pair[1].label.start())..pair[1].label.start()];
-            pair[0].side == Side::Input
-                && !pair[0].content.is_empty()
-                && pair[1].side == Side::Other
-                && between.trim_matches(['*', '_', ' ']).matches('\n').count() <= 1
-        };
-        let Some(name) = run.windows(2).find(|pair| directly(pair)).map(|pair| label(&pair[1])) else {
-            continue;
-        };
-        let all_one = run.iter().all(|shown| shown.side == Side::Input || label(shown) == name);
-        let inputs: Vec<String> = run.iter().filter(|shown| shown.side == Side::Input).map(label).collect();
-        if all_one && inputs.windows(2).all(|pair| pair[0] == pair[1]) {
-            for shown in run.iter_mut().filter(|shown| shown.side == Side::Other) {
-                shown.side = Side::Output;
-            }
-        }
-    }
-}
-
-/// "DE: …" and "EN: …": a text and its translation.
-fn name_languages(case: &Case<'_>, found: &mut [Shown]) {
-    let is_language = |shown: &Shown| LANGUAGES.contains(&&*case.text(shown.label).to_lowercase());
-    for at in 1..found.len() {
-        let (head, tail) = found.split_at_mut(at);
-        let (one, two) = (&mut head[at - 1], &mut tail[0]);
-        let pair = one.section == two.section && one.side == Side::Other && two.side == Side::Other;
-        if pair && is_language(one) && is_language(two) && case.text(one.label) != case.text(two.label) {
-            (one.side, two.side) = (Side::Input, Side::Output);
-            (one.spoken, two.spoken) = (false, false);
-        }
-    }
-}
-
-/// Languages as samples are labelled with them.
-const LANGUAGES: [&str; 30] = [
-    "de", "en", "fr", "es", "it", "nl", "pl", "pt", "sv", "da", "no", "fi", "cs", "ja", "zh", "uk", "german",
-    "english", "french", "spanish", "italian", "dutch", "polish", "portuguese", "swedish", "danish",
-    "norwegian", "finnish", "czech", "japanese",
-];
-
-/// "Write the note for the phrase", with "Phrase: …" and "Note: …": what the task has made is the answer, though a note often
-/// goes in.
-fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
-    let text = case.source.text();
-    let made: Vec<String> = (0..case.units.len())
-        .filter(|&unit| case.labels[unit].component == Some(Component::Task))
-        .take(SLOTS)
-        .filter_map(|unit| {
-            let words = case.words_of(unit);
-            let at = words
-                .iter()
-                .position(|word| matches!(&*word.lower(text), "write" | "make" | "draft" | "give"))?;
-            let article = words.get(at + 1)?.lower(text);
-            matches!(&*article, "the" | "a" | "an" | "one")
-                .then(|| words.get(at + 2).map(|word| word.lower(text).into_owned()))?
-        })
-        .collect();
-    for at in 1..found.len() {
-        let (before, shown) = (&found[at - 1], &found[at]);
-        let label = case.text(shown.label).to_lowercase();
-        let pair =
-            before.section == shown.section && before.side != Side::Output && shown.side == Side::Input;
-        if pair && case.text(before.label).to_lowercase() != label && made.contains(&label) {
-            found[at].side = Side::Output;
-        }
-    }
-}
-
-/// "Example: {"boat": …}": a record is what comes out.
-fn records_come_out(case: &Case<'_>, found: &mut [Shown]) {
-    for shown in found {
-        let label = case.text(shown.label).to_lowercase();
-        let plain = label.trim_end_matches(|c: char| !c.is_alphabetic());
-        let record = case.text(shown.content).trim_start().starts_with(['{', '[']);
-        if record && matches!(plain, "example" | "sample") && case.text(shown.content).contains("\":") {
-            shown.side = Side::Output;
-        }
-    }
 }
 
 /// `network P1` on the line below `Ticket: ...`: a few words and no full stop.
@@ -372,47 +224,4 @@ fn follows_sample(case: &Case<'_>, index: usize) -> bool {
     (index + 1..case.units.len().min(index + 4))
         .find(|&next| case.units[next].kind != UnitKind::Mark)
         .is_some_and(|next| case.labels[next].component == Some(Component::Examples))
-}
-
-/// Which side a label names.
-fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Option<Side> {
-    let text = case.text(label).to_lowercase();
-    let words: Vec<&str> =
-        text.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).collect();
-    if words.is_empty() || words.len() > 8 {
-        return None;
-    }
-    if persona.is_some_and(|name| words.contains(&name)) {
-        return Some(Side::Output);
-    }
-    let ours = ["assistant", "ai", "bot", "agent", "model", "chatbot", "you", "tutor", "system"];
-    let flags = |word: &&&str| vocabulary::flags(vocabulary::find(word.as_bytes()));
-    let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
-    let says = |class: u32| flags(&last) & class != 0;
-    // "Record", "Class", "Verdict" name what comes out; "Request", "Essay", "Note" what goes in.
-    const OUT: [&str; 33] = [
-        "good", "right", "correct", "after", "row", "record", "verdict", "decision", "script", "query",
-        "json", "object", "table", "minutes", "notice", "handover", "translation", "score", "label", "name",
-        "tags", "title", "headline", "reading", "entry", "line", "lines", "sql", "correction", "call",
-        "action", "command", "thought",
-    ];
-    const IN: [&str; 19] = [
-        "before", "essay", "passage", "log", "article", "mail", "letter", "slip", "transcript",
-        "conversation", "sentence", "paragraph", "diff", "snippet", "statement", "complaint", "post",
-        "tweet", "case",
-    ];
-    Some(if ours.contains(last) || says(vocabulary::SAMPLE_OUT) || OUT.contains(last) {
-        Side::Output
-    } else if says(vocabulary::SAMPLE_IN | vocabulary::SPEAKER) || IN.contains(last) {
-        Side::Input
-    } else {
-        Side::Other
-    })
-}
-
-impl Shown {
-    /// True when two sides stand in one run of samples.
-    pub(crate) fn beside(&self, other: &Shown) -> bool {
-        self.section == other.section || self.spoken == other.spoken
-    }
 }

@@ -1,6 +1,7 @@
 //! Who of two speakers is the model, where their names alone do not tell.
 
-use super::{Shown, Side, runs};
+use super::sides::runs;
+use super::{Shown, Side};
 use crate::checks::Case;
 use crate::component::Component;
 use std::borrow::Cow;
