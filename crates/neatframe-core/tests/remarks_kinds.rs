@@ -187,8 +187,8 @@ mod at_peace {
 
 mod scales {
     remarks! { Conflict:
-        words_and_numbers: "Read the letter.\nRate each clause as low, medium or high.\nGive a rating from 1 to 10." => ["clashing-demands"];
-        two_ranges: "Read the letter.\nRate each clause from 1 to 5.\nRate each clause from 1 to 10." => ["clashing-demands"];
+        words_and_numbers: "Read the letter.\nRate each clause as low, medium or high.\nGive a rating from 1 to 10." => ["off-scale"];
+        two_ranges: "Read the letter.\nRate each clause from 1 to 5.\nRate each clause from 1 to 10." => ["off-scale"];
         of_two_things: "Read the letter.\nRate each clause as low, medium or high.\nRate the letter from 1 to 10." => [];
         one_range: "Read the letter.\nRate each clause from 1 to 5.\nThe rating from 1 to 5 stands first." => [];
         however_many: "Turn the notes into tasks.\nNo more than ten tasks.\nList each of them, however many there are." => ["clashing-demands"];

@@ -22,15 +22,18 @@ fn company(case: &Case<'_>, unit: usize) -> Option<(u32, bool)> {
     if words.len() > LONG {
         return None;
     }
-    let with = (1..words.len()).any(|at| {
-        matches!(&*lower(at), "only" | "never")
-            && (lower(at + 1) == if lower(at) == "only" { "with" } else { "without" }
-                || lower(at + 1) == if lower(at) == "only" { "together" } else { "alone" })
-            && matches!(&*lower(at + 2), "a" | "an" | "the" | "their" | "his" | "her" | "with" | "." | "")
-            // "Never climb without a guide".
-            || lower(at) == "never"
-                && lower(at + 2) == "without"
-                && matches!(&*lower(at + 3), "a" | "an" | "the" | "their" | "his" | "her")
+    let somebody = |at: usize| matches!(&*lower(at), "a" | "an" | "the" | "their" | "his" | "her");
+    let with = (1..words.len()).any(|at| match &*lower(at) {
+        "only" => {
+            lower(at + 1) == "with" && somebody(at + 2)
+                || lower(at + 1) == "together" && lower(at + 2) == "with"
+        }
+        // "Never without a guide", "never climb without a guide", "never alone".
+        "never" => {
+            (1..3).any(|step| lower(at + step) == "without" && somebody(at + step + 1))
+                || lower(at + 1) == "alone"
+        }
+        _ => false,
     });
     let alone = (1..words.len()).any(|at| {
         let of_them = matches!(&*lower(at + 1), "their" | "his" | "her" | "its");

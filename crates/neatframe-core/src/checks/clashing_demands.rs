@@ -4,7 +4,7 @@ use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
     one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_scales, two_ways_out, without_consent,
+    thresholds, two_origins, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -106,7 +106,6 @@ impl Check for ClashingDemands {
         even_so::run(case, sink);
         accompanied::run(case, sink);
         per_holder::run(case, sink);
-        two_scales::run(case, sink);
         only_or_all::run(case, sink);
         always_there::run(case, sink);
         refused_topic::run(case, sink);

@@ -1,5 +1,7 @@
-//! A part that is to stay as it is here and to be changed there: "leave the headline as it is", "rewrite the headline".
+//! A part that is to stay as it is here and to be changed there: "leave the headline as it is", "rewrite the headline";
+//! "translate everything, dish names too", "the names of dishes stay in the original".
 
+use super::even_so::bans;
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
@@ -7,47 +9,120 @@ use crate::requirement::is_exception;
 use crate::words::Word;
 use std::borrow::Cow;
 
+/// Words from which a sentence says more than this.
+const LONG: usize = 18;
 /// Verbs after which a thing is no longer what it was.
 const CHANGES: [&str; 15] = [
     "rewrite", "reflow", "reword", "rephrase", "change", "shorten", "improve", "edit", "replace", "rework",
     "polish", "alter", "rename", "translate", "modernise",
 ];
+/// Verbs that change a thing by what else the sentence says: "make everything half as long".
+const GENERAL: [&str; 7] = ["make", "put", "turn", "cut", "correct", "convert", "simplify"];
 /// Words behind a thing that say that it stays.
 const AS_IT_IS: [&str; 5] = ["as", "unchanged", "untouched", "alone", "intact"];
 
-pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    rivals::compare(case, sink, fate, |(one, kept), (two, again)| one == two && kept != again);
+/// What becomes of a thing.
+struct Fate {
+    /// Stems of the thing.
+    thing: Vec<u32>,
+    /// The verb that changes it or must not; none where it only stays.
+    verb: Option<String>,
+    changed: bool,
+    /// It is changed with all the rest: "…, headings included".
+    among_all: bool,
 }
 
-/// The stems of the thing, and whether it is kept.
-fn fate(case: &Case<'_>, unit: usize) -> Option<(Vec<u32>, bool)> {
+impl Fate {
+    fn clashes(&self, other: &Fate) -> bool {
+        let (changed, kept) = if self.changed { (self, other) } else { (other, self) };
+        if !changed.changed || kept.changed {
+            return false;
+        }
+        if !changed.among_all {
+            return changed.thing == kept.thing;
+        }
+        let holds = |few: &Fate, many: &Fate| few.thing.iter().all(|stem| many.thing.contains(stem));
+        let general =
+            changed.verb.as_deref().is_some_and(|verb| ["make", "put", "turn", "cut"].contains(&verb));
+        (holds(changed, kept) || holds(kept, changed))
+            && (kept.verb.is_none() || general || kept.verb == changed.verb)
+    }
+}
+
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    rivals::compare(case, sink, fate, Fate::clashes);
+}
+
+fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
     let text = case.source.text();
     let words = case.words_of(unit);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     if is_exception(text, words) {
         return None;
     }
-    let the = |at: usize| matches!(&*lower(at), "the" | "all" | "every" | "each" | "any");
-    let bans = matches!(&*lower(0), "never" | "don't") || lower(0) == "do" && lower(1) == "not";
-    let verb = if bans { 1 + usize::from(lower(0) == "do") } else { 0 };
-    let changes = CHANGES.contains(&&*lower(verb)) || bans && lower(verb) == "touch";
-    let keeps = !bans && matches!(&*lower(0), "leave" | "keep");
-    if !the(verb + 1) || !changes && !keeps {
-        return None;
+    let ban = bans(&lower);
+    let verb = lower(ban);
+    let changes = CHANGES.contains(&&*verb) || ban > 0 && verb == "touch";
+    let takes_all = ban == 0 && words.len() <= LONG && (changes || GENERAL.contains(&&*verb)) && {
+        let all = ["every", "each", "all", "everything", "everywhere", "whole"];
+        words.iter().any(|word| all.contains(&&*word.lower(text)))
+    };
+    if let Some(thing) = included(text, words).filter(|_| takes_all) {
+        return some(text, thing, Some(verb.into_owned()), true, true);
     }
-    let object = &words[verb + 2..];
-    let object =
-        &object[..object.iter().take(5).position(|word| closes(text, *word)).unwrap_or(object.len())];
-    let plain = object
-        .iter()
-        .filter(|word| !word.is(vocabulary::STOP) && !matches!(&*word.lower(text), "original" | "given"));
-    let stems: Vec<u32> = plain.map(|word| stem(&word.lower(text))).collect();
-    let behind = lower(verb + 2 + object.len());
-    let original = object.first().is_some_and(|word| word.lower(text) == "original");
-    // "Change the title of the table" is about one of them, "leave the title out" keeps nothing.
-    let whole = changes && behind != "of" && behind != "in";
-    let stays = keeps && (original || AS_IT_IS.contains(&&*behind));
-    ((whole || stays) && (1..=3).contains(&stems.len())).then_some((stems, bans || stays))
+    let keeps = ban == 0 && matches!(&*verb, "leave" | "keep");
+    if changes || keeps {
+        let from = ban + 1;
+        let the = matches!(&*lower(from), "the" | "all" | "every" | "each" | "any");
+        let end = (from..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
+        let behind = lower(end);
+        let original = matches!(&*lower(from + 1), "original") && the;
+        let stays = keeps
+            && (original || AS_IT_IS.contains(&&*behind) || behind == "in" && lower(end + 2) == "original");
+        // "Change the title of the table" is about one of them, "leave the title out" keeps nothing.
+        let whole = changes && (ban > 0 || the && behind != "of" && behind != "in");
+        // A ban on any change is one on each.
+        let verb = Some(verb.into_owned()).filter(|verb| changes && verb != "touch" && verb != "change");
+        return some(text, &words[from..end], verb, changes && ban == 0, false).filter(|_| stays || whole);
+    }
+    // "Names of dishes stay in the original", "quotations are not touched".
+    let at = (1..words.len().min(6)).find(|&at| {
+        matches!(&*lower(at), "stay" | "stays" | "remain" | "remains")
+            || matches!(&*lower(at), "are" | "is")
+                && matches!(&*lower(at + 1), "not" | "never")
+                && matches!(&*lower(at + 2), "touched" | "changed" | "altered" | "translated" | "edited")
+    })?;
+    let plain = !words[..at].iter().any(|word| word.is_punctuation() || word.is(vocabulary::CONDITION));
+    some(text, &words[..at], None, false, false).filter(|_| plain && words.len() <= LONG)
+}
+
+/// A fate of one to three words of meaning.
+fn some(text: &str, thing: &[Word], verb: Option<String>, changed: bool, among_all: bool) -> Option<Fate> {
+    let means = |word: &&Word| {
+        !word.is_punctuation()
+            && !word.is(vocabulary::STOP)
+            && !matches!(&*word.lower(text), "original" | "given")
+    };
+    let thing: Vec<u32> = thing.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+    (1..=3).contains(&thing.len()).then_some(Fate { thing, verb, changed, among_all })
+}
+
+/// "…, dish names too", "…, headings included", "…, including brand names", "…, even in quotations".
+fn included<'a>(text: &str, words: &'a [Word]) -> Option<&'a [Word]> {
+    let comma = (2..words.len()).find(|&at| words[at].text(text) == ",")?;
+    let rest = &words[comma + 1..];
+    let end = rest.iter().position(|word| word.is_punctuation()).unwrap_or(rest.len());
+    let rest = &rest[..end];
+    let first = rest.first()?.lower(text);
+    if matches!(&*first, "including" | "even" | "also") {
+        return Some(&rest[1..]);
+    }
+    let last = rest.last()?.lower(text);
+    let two = rest.len() >= 2 && last == "well" && rest[rest.len() - 2].lower(text) == "as";
+    if two {
+        return Some(&rest[..rest.len() - 2]);
+    }
+    matches!(&*last, "too" | "included").then(|| &rest[..rest.len() - 1])
 }
 
 /// True for a word that no longer belongs to the thing.
@@ -56,6 +131,17 @@ fn closes(text: &str, word: Word) -> bool {
         || AS_IT_IS.contains(&&*word.lower(text))
         || matches!(
             &*word.lower(text),
-            "so" | "to" | "into" | "in" | "of" | "by" | "with" | "that" | "for" | "and" | "out" | "from"
+            "so" | "to"
+                | "into"
+                | "in"
+                | "of"
+                | "by"
+                | "with"
+                | "that"
+                | "which"
+                | "for"
+                | "and"
+                | "out"
+                | "from"
         )
 }

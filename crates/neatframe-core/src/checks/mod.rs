@@ -60,7 +60,6 @@ mod terms;
 mod thresholds;
 mod two_figures;
 mod two_origins;
-mod two_scales;
 mod two_ways_out;
 mod typed_fields;
 mod uncited;

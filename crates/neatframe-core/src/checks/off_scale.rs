@@ -1,9 +1,10 @@
 //! Scores beyond the scale that the prompt sets, and two scales for one score.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, rivals};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::requirement::number;
+use crate::lexicon::vocabulary;
+use crate::requirement::{is_exception, number};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -25,10 +26,12 @@ static SCALE: Meta = Meta {
         "Score each notice from 1 to 5. Name the pier. A score of 8 or more is fit to print.",
         "Rate the notice from 1 to 5. Name the pier. Give a rating from 0 to 10.",
         "Score the notice from 1 to 5. Name the pier. The best notice gets a 10.",
+        "Rate each notice as low, medium or high. Name the pier. Give a rating from 1 to 10.",
     ],
     good: &[
         "Score each notice from 1 to 5. Name the pier. A score of 4 or more is fit to print.",
         "Score the wording from 1 to 5 and the layout from 1 to 10.",
+        "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
         "Score the notice from 1 to 5. Name pier 10.",
     ],
 };
@@ -81,6 +84,13 @@ impl Check for OffScale {
             let message = format!("`{}` stands against `{rule}` (line {line})", case.shown(other.span));
             sink.report(other.span, message, "keep one scale").related.push(first.span);
         }
+        for unit in case.demands().filter(|unit| *unit != first.unit) {
+            let Some(words) = in_words(case, unit) else { continue };
+            let of_one = words.zip(rated(case, first.unit)).is_none_or(|(one, two)| one == two);
+            if of_one {
+                sink.clash(case, case.units[unit].text, first.span);
+            }
+        }
         if scales.iter().all(|scale| scale.highest == first.highest) {
             let holds = |score: u32| (first.lowest..=first.highest).contains(&score);
             let off = |(unit, score, span): &&(usize, u32, Span)| {
@@ -114,6 +124,37 @@ const SCORES: [&str; 12] = [
     "graded",
 ];
 
+/// "Rate each clause as low, medium or high": what is rated, where the sentence says so, on a scale of words.
+fn in_words(case: &Case<'_>, unit: usize) -> Option<Option<u32>> {
+    const STEPS: [&str; 12] = [
+        "low", "medium", "high", "minor", "major", "critical", "poor", "fair", "good", "mild", "moderate",
+        "severe",
+    ];
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let is = |word: &Word, names: &[&str]| names.contains(&&*word.lower(text));
+    let rates = words.iter().take(6).any(|word| is(word, &SCORES));
+    let lists = words.iter().any(|word| is(word, &["as", "with", "is"]));
+    let steps = words.iter().filter(|word| is(word, &STEPS)).count();
+    let plain = words.len() <= LONG
+        && !words.iter().any(|word| word.is(vocabulary::NEGATION))
+        && !is_exception(text, words);
+    (plain && rates && lists && steps >= 2).then(|| rated(case, unit))
+}
+
+/// Words from which a sentence says more than a scale.
+const LONG: usize = 20;
+
+/// The thing behind "rate each", as a stem.
+fn rated(case: &Case<'_>, unit: usize) -> Option<u32> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let rates = (0..words.len().min(6)).find(|&at| SCORES.contains(&&*lower(at)))?;
+    let each = (rates + 1..rates + 3).find(|&at| matches!(&*lower(at), "each" | "every" | "the"))?;
+    rivals::noun(text, words, each + 1)
+}
+
 /// How far before a range the word for the score may stand, in words.
 const REACH: usize = 9;
 
@@ -125,9 +166,8 @@ fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
         if !SCORES.contains(&&*lower(at)) {
             continue;
         }
-        let reach = (at + 1..words.len().min(at + REACH)).take_while(|&to| {
-            !SCORES.contains(&&*lower(to)) && !words[to].is(crate::lexicon::vocabulary::STOP_MARK)
-        });
+        let reach = (at + 1..words.len().min(at + REACH))
+            .take_while(|&to| !SCORES.contains(&&*lower(to)) && !words[to].is(vocabulary::STOP_MARK));
         let range = reach.into_iter().find_map(|from| {
             let led =
                 matches!(&*lower(from - 1), "from" | "between" | "of" | "as" | "(" | "a" | "scale" | "on");

@@ -38,10 +38,7 @@ fn share(case: &Case<'_>, unit: usize) -> Option<Share> {
     // A bound is no number: "at most five cards".
     let exact = !words.iter().any(|word| {
         word.is(vocabulary::NEGATION)
-            || matches!(
-                &*word.lower(text),
-                "most" | "least" | "than" | "up" | "to" | "or" | "between" | "about"
-            ) && word.lower(text) != "to"
+            || matches!(&*word.lower(text), "most" | "least" | "than" | "up" | "or" | "between" | "about")
     });
     let mut numbers = (0..words.len()).filter_map(|at| Some((at, number(text, words[at])?)));
     let (at, count) = numbers.next().filter(|_| numbers.next().is_none())?;
