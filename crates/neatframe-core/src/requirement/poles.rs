@@ -248,5 +248,5 @@ poles! {
     full_form_written_out: "full form", "written out", "Spell the months out in full.";
     equal_treatment_all_alike: "equal treatment", "all alike", "Treat all guests alike.";
     spaces_counted: "spaces", "counted", "Count spaces as well.";
-    signed_by_name: "signed", "by name", "Sign the letter with your name.";
+    signature_signed_by_name: "signature", "signed", "Sign the letter with your name.";
 }
