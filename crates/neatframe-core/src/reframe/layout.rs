@@ -282,7 +282,9 @@ fn chunk_text(
     if prose && flows {
         let item = |text: &str| text.split_whitespace().collect::<Vec<_>>().join(" ");
         let between = format!("{}- ", review.source().line_end());
-        text.split(ITEM).map(item).filter(|item| !item.is_empty()).collect::<Vec<_>>().join(&between)
+        // A sign of the author's own stays in its sentence.
+        let items: Vec<&str> = if apart { text.split(ITEM).collect() } else { vec![&text] };
+        items.into_iter().map(item).filter(|item| !item.is_empty()).collect::<Vec<_>>().join(&between)
     } else {
         text.trim().to_string()
     }

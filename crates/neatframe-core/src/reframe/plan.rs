@@ -245,7 +245,7 @@ impl Plan {
             .components()
             .filter(|(component, need)| need.importance >= least && missing.contains(component))
             .filter(|(component, _)| !named(*component) && !maybe(review, *component))
-            .filter(|(_, need)| !(takes_text_in(review) && need.ask.starts_with(WHERE)))
+            .filter(|(component, _)| *component != Component::Context || !takes_text_in(review))
             .collect();
         wanted.sort_by_key(|(_, need)| std::cmp::Reverse(need.importance));
         wanted.truncate(QUESTIONS);
@@ -282,12 +282,14 @@ impl Plan {
     }
 }
 
-/// How the questions begin that ask for the text to be worked on.
-const WHERE: &str = "Where is the text, and";
+/// Kinds of work whose background is the text that is worked on.
+const OF_A_TEXT: [&str; 3] = ["rewriting", "summarising", "translation"];
 
 /// "Rewrite the leaflet in {{leaflet}}": the text comes in by a slot.
 fn takes_text_in(review: &Review) -> bool {
-    review.slots().iter().any(|slot| !super::decide::is_question(review.source().slice(slot.inner)))
+    let of_a_text = review.kind().is_some_and(|kind| OF_A_TEXT.contains(&&*kind.name));
+    of_a_text
+        && review.slots().iter().any(|slot| !super::decide::is_question(review.source().slice(slot.inner)))
 }
 
 /// True when an offered line suits the prompt: it has the text that the line speaks of, and says nothing on failing itself.

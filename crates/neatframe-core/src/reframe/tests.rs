@@ -377,6 +377,13 @@ fn what_opened_the_file_leaves_no_blank_lines() {
 }
 
 #[test]
+fn a_sign_that_lists_are_laid_out_with_stays() {
+    let text = "You are a clerk.\nAnswer the guest who asks for the late boat.\nKeep the \u{1} sign as it is.\nThey never wait.\nAvoid long names.\nName the pier.\n# Notes\nTwo ferries sail.\n";
+    let out = reframed(text).text;
+    assert!(out.contains("- Keep the \u{1} sign as it is. They never wait."), "{out:?}");
+}
+
+#[test]
 fn thanks_go_whole() {
     let text = "You are a clerk.\nWrite a notice on the late boat for guests.\n\nMany thanks in advance for your kind help with this!\n";
     let out = reframed(text).text;
