@@ -13,7 +13,10 @@ const BOUND: [&str; 4] = ["mandatory", "compulsory", "obligatory", "indispensabl
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     rivals::compare(case, sink, needed, |(one, needed), (two, again)| one == two && needed != again);
-    rivals::compare(case, sink, any_field, |one, two| one != two);
+    // Where the fields are known by name, what is optional may be none of them.
+    if !case.requirements.iter().any(|rule| matches!(rule.demand, Demand::Fields(_))) {
+        rivals::compare(case, sink, any_field, |one, two| one != two);
+    }
 }
 
 /// "All fields are mandatory" or "the phone number is optional": whether it is the former.
@@ -27,8 +30,7 @@ fn any_field(case: &Case<'_>, unit: usize) -> Option<bool> {
     let all = matches!(&*lower(0), "all" | "every") && fields && is <= 3;
     let bound = BOUND.contains(&&*lower(is + 1)) || matches!(&*lower(is + 1), "needed" | "required");
     let free = lower(is + 1) == "optional" && matches!(&*lower(0), "the" | "a" | "an") && !fields;
-    let shapes = case.requirements.iter().any(|rule| matches!(rule.demand, Demand::Fields(_)));
-    if ends && all && bound { Some(true) } else { (ends && free && !shapes).then_some(false) }
+    if ends && all && bound { Some(true) } else { (ends && free).then_some(false) }
 }
 
 /// The stem of the part, and whether it is needed.

@@ -27,7 +27,7 @@ const FIXED: [(&[&str], &[&str], i32); 17] = [
     (&["more", "than", "is", "needed|necessary"], &["concise"], -1),
     (&["stay|stays|remain|remains|kept|is|are", "secret"], &["reveal"], 1),
     (&["stay|stays|remain|remains|are|is", "anonymous"], &["name"], 1),
-    (&["it", "to", "yourself"], &["reveal"], 1),
+    (&["keep|keeps", "it|them|this", "to", "yourself"], &["reveal"], 1),
     (&["not", "your", "job|task|business"], &[], 1),
     (&["treat|take", "it|them", "as", "data"], &["treat", "data"], 0),
     (&["look", "up|for"], &["search"], 0),
@@ -42,11 +42,10 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
     let mut found = Vec::new();
     let mut at = 0;
     while at < words.len() {
+        let first = lower(at);
+        let says = |names: &str, word: &str| names.split('|').any(|name| name == word);
         let fixed = FIXED.iter().find(|(phrase, ..)| {
-            phrase
-                .iter()
-                .enumerate()
-                .all(|(step, names)| names.split('|').any(|name| name == lower(at + step)))
+            says(phrase[0], &first) && (1..phrase.len()).all(|step| says(phrase[step], &lower(at + step)))
         });
         let idiom = fixed
             .map(|(phrase, means, negates)| Idiom { words: at..at + phrase.len(), means, negates: *negates })
@@ -103,6 +102,8 @@ mod tests {
         assert_eq!(found("Never write more than needed."), [(3, -1)]);
         assert_eq!(found("The fare stays secret."), [(2, 1)]);
         assert_eq!(found("Legal advice is not your job."), [(3, 1)]);
+        assert_eq!(found("Keep it to yourself."), [(4, 1)]);
+        assert_eq!(found("Read it to yourself."), []);
         assert_eq!(found("Name the pier."), []);
     }
 

@@ -165,7 +165,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         // "Ask the customer for the number", "ask for the number".
-        let asks = at > 0 && matches!(&*words[at - 1].lower(text), "ask" | "asking" | "the" | "them");
+        let asking = |at: usize| matches!(&*words[at].lower(text), "ask" | "asking");
+        let asks = at > 0 && asking(at - 1) || at > 1 && words[at - 1].lower(text) == "the" && asking(at - 2);
         let told =
             words.get(at + 1).is_some_and(|next| matches!(&*next.lower(text), "for" | "if" | "whether"));
         if asks && told && word.is(vocabulary::PERSON) {
