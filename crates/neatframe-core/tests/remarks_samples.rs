@@ -37,6 +37,9 @@ mod records {
         all_fields: "Return {\"boat\": \"\", \"pier\": \"\"}.\n\nExample:\nSlip: Merle at pier 3\n{\"boat\": \"Merle\", \"pier\": \"3\"}" => [];
         an_input_with_no_answer: "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late" => ["half-sample"];
         a_call_is_what_the_model_says: "Run the search.\n\nA round:\nTHOUGHT: I need the list.\nCALL: {\"call\": \"list\"}\nRESULT: 14 boats" => [];
+        an_input_under_the_label_of_others: "Label the note.\nReturn {\"place\": \"...\"}.\n\nNote: \"A red coat\"\n{\"place\": \"deck\"}\nNote: \"A phone\"\n{\"place\": \"quay\"}\nNote: \"A key\"" => ["half-sample"];
+        a_value_of_a_key_that_is_not_offered: "Label the note.\nReturn {\"place\": \"...\"}.\nplace is one of: deck, lounge, quay.\n\nNote: \"A red coat\"\n{\"place\": \"deck\"}\nNote: \"A phone\"\n{\"place\": \"kitchen\"}" => ["sample-breaks-rule"];
+        a_value_of_a_key_that_is: "Label the note.\nReturn {\"place\": \"...\"}.\nplace is one of: deck, lounge, quay.\n\nNote: \"A red coat\"\n{\"place\": \"deck\"}\nNote: \"A phone\"\n{\"place\": \"quay\"}" => [];
         a_search_as_an_answer: "Turn the question into a search.\n\nExamples:\nReader: who ran the ferry\nsearch(place=\"Holm\", year=\"1920\")\nReader: letters of Ole\nsearch(place=\"\", year=\"\")" => [];
         a_date_in_another_order: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n03/05/2031 - The boat came in" => ["sample-breaks-rule"];
         a_date_as_shown: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n2031-05-04 - The boat came in" => [];

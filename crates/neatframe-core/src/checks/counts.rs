@@ -48,6 +48,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
         seen.push(this);
     }
+    without_end(case, sink, &seen);
     one_too_many(case, sink);
     beyond_the_last(case, sink);
     // "The top three" of what the prompt is about: the persona or the ask names it.
@@ -68,6 +69,24 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let paragraphs: Vec<(usize, u32)> =
         case.requirements.iter().filter_map(|rule| Some((rule.unit, bare_paragraphs(case, rule)?))).collect();
     rivals::report(case, sink, &paragraphs, |one, two| one != two);
+}
+
+/// "At most 12 tool calls for an order", "make as many tool calls as the order needs".
+fn without_end(case: &Case<'_>, sink: &mut Sink<'_>, seen: &[Count]) {
+    let text = case.source.text();
+    let open = case.requirements.iter().take(RULES).filter(|rule| {
+        !rule.conditional && matches!(rule.demand, Demand::Manner { axis: "how many in all", .. })
+    });
+    for rule in open {
+        let names =
+            |thing: u32| case.words_of(rule.unit).iter().any(|word| stem(&word.lower(text)) == thing);
+        let bound = seen
+            .iter()
+            .find(|count| count.unit != rule.unit && count.bound.most.is_some() && names(count.thing));
+        if let Some(count) = bound {
+            sink.clash(case, rule.span, count.span);
+        }
+    }
 }
 
 /// How many of the best come back: "return the top three", "always return exactly five dogs".
@@ -174,8 +193,12 @@ const RULES: usize = 200;
 fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     (0..words.len()).find_map(|at| {
-        let (bound, noun) = (bounded(text, words, at)?, words.get(at + 1)?);
-        let name = lower(at + 1);
+        let (bound, number) = (bounded(text, words, at)?, words[at]);
+        // "At most 12 tool calls": the second noun is what is counted.
+        let plural = |at: usize| lower(at).len() > 3 && lower(at).ends_with('s');
+        let first = words.get(at + 1).is_some_and(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
+        let at = if first && !plural(at + 1) && plural(at + 2) { at + 1 } else { at };
+        let (noun, name) = (words.get(at + 1)?, lower(at + 1));
         let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP);
         let counted = name.ends_with('s') || bound.least.or(bound.most) == Some(1);
         if !plain || !counted || Measure::named(&name).is_some() {
@@ -187,7 +210,7 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         {
             return None;
         }
-        let span = words[at].span().cover(noun.span());
+        let span = number.span().cover(noun.span());
         // "Each picture has at least four colours" bounds what another thing has.
         let each = (0..words.len()).find(|&at| matches!(&*lower(at), "each" | "every" | "per"));
         let scope = each.map(|at| stem(&lower(at + 1)));

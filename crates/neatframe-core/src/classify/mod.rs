@@ -2,9 +2,11 @@
 
 mod features;
 mod form;
+mod keys;
 mod material;
 mod model;
 mod mood;
+mod pairs;
 mod shape;
 mod titles;
 mod topic;
@@ -159,6 +161,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         after.checked_sub(1)
     };
     let mut quoted = OpenQuote::default();
+    let keys = keys::named(reading.source.text());
     let mut sampled = None;
     let mut last = None;
     for (index, label) in labels.iter_mut().enumerate() {
@@ -212,7 +215,14 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             || orders_a_form(reading, unit)
         {
             towards(Component::OutputFormat, &mut shares);
-        } else if announces_a_sample(reading, index) || is_listed_as_a_sample(reading, unit) {
+        } else if keys::says_what_one_holds(reading, unit, &keys) {
+            let shapes = shares[Component::OutputFormat.index()] > shares[Component::Constraints.index()];
+            towards(if shapes { Component::OutputFormat } else { Component::Constraints }, &mut shares);
+        } else if announces_a_sample(reading, index)
+            || is_listed_as_a_sample(reading, unit)
+            || pairs::shares_its_label(reading, unit)
+            || pairs::is_row_under_named_columns(reading, unit)
+        {
             towards(Component::Examples, &mut shares);
         }
         let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));

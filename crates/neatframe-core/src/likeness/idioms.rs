@@ -16,7 +16,7 @@ pub(super) struct Idiom {
 }
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-const FIXED: [(&[&str], &[&str], i32); 17] = [
+const FIXED: [(&[&str], &[&str], i32); 20] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -34,6 +34,9 @@ const FIXED: [(&[&str], &[&str], i32); 17] = [
     (&["in", "a", "row"], &["consecutive"], 0),
     (&["can't|cannot", "be", "understood"], &["unclear"], 0),
     (&["not", "clear"], &["unclear"], 0),
+    (&["two", "times"], &["twice"], 0),
+    (&["come|comes|appear|appears|occur|occurs|crop", "twice|again"], &["repeat"], 0),
+    (&["serve|served|show|shown|use|used", "twice"], &["repeat"], 0),
 ];
 
 /// The turns of phrase in a sentence, in order.
@@ -103,6 +106,7 @@ mod tests {
         assert_eq!(found("The fare stays secret."), [(2, 1)]);
         assert_eq!(found("Legal advice is not your job."), [(3, 1)]);
         assert_eq!(found("Keep it to yourself."), [(4, 1)]);
+        assert_eq!(found("No dish comes twice."), [(2, 0)]);
         assert_eq!(found("Read it to yourself."), []);
         assert_eq!(found("Name the pier."), []);
     }

@@ -19,7 +19,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             (one_axis || CROSSED.iter().any(crossed)) && !is_split(earlier, later)
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
-            earlier.subject == later.subject
+            of_one_subject(&earlier.subject, &later.subject)
                 && later.subject != Subject::Unstated
                 && (earlier.part == later.part || earlier.part.is_none() || later.part.is_none())
                 && (same_measure(measure, other)
@@ -101,6 +101,16 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             value != second && gap::of_one_thing(of, other)
         }
         _ => false,
+    }
+}
+
+/// "A label has 45 to 60 words", "each label stays below 40 words".
+fn of_one_subject(one: &Subject, other: &Subject) -> bool {
+    match (one, other) {
+        (Subject::Each(thing), Subject::Named(part)) | (Subject::Named(part), Subject::Each(thing)) => {
+            thing == part
+        }
+        _ => one == other,
     }
 }
 

@@ -143,6 +143,35 @@ pub(super) fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
     }
 }
 
+/// `Issue: "Where is the dock?"` and `{"label": …}` below it: the record answers, and what has that label goes in.
+pub(super) fn part_from_records(case: &Case<'_>, found: &mut Vec<Shown>) {
+    let mut answered: Vec<String> = Vec::new();
+    let mut at = 0;
+    while at < found.len() {
+        let content = found[at].content;
+        let record = case.text(content).find("\n{\"").filter(|_| found[at].side == Side::Other);
+        if let Some(below) = record {
+            let from = content.start() + below;
+            let record = Shown {
+                side: Side::Output,
+                content: Span::new(from + 1, content.end()),
+                ..found[at].clone()
+            };
+            found[at].content = Span::new(content.start(), from);
+            found[at].side = Side::Input;
+            answered.push(case.text(found[at].label).to_lowercase());
+            found.insert(at + 1, record);
+            at += 1;
+        }
+        at += 1;
+    }
+    for shown in found.iter_mut().filter(|shown| shown.side == Side::Other) {
+        if answered.contains(&case.text(shown.label).to_lowercase()) {
+            shown.side = Side::Input;
+        }
+    }
+}
+
 /// "Example: {"boat": …}": a record is what comes out.
 pub(super) fn records_come_out(case: &Case<'_>, found: &mut [Shown]) {
     for shown in found {

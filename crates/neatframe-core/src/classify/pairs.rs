@@ -1,0 +1,113 @@
+//! Samples known by one another: lines under one label that hold quotations or are answered by a record, and rows under the
+//! names of their columns.
+
+use super::Reading;
+use crate::units::{Unit, UnitKind};
+
+/// How many lines to either side the same label is looked for.
+const NEAR: usize = 12;
+
+/// `Issue: "Where is the dock?"` where another line near by says `Issue: "…"` as well, or where `{"…` answers both.
+pub(super) fn shares_its_label(reading: &Reading<'_>, unit: &Unit) -> bool {
+    if !matches!(unit.kind, UnitKind::Field | UnitKind::Turn) || !unit.opens_piece {
+        return false;
+    }
+    let text = reading.source.text();
+    let from = text[..unit.text.start()].rfind('\n').map_or(0, |at| at + 1);
+    let mut below = text[from..].lines();
+    let Some((label, said)) = below.next().and_then(|line| line.split_once(':')) else { return false };
+    let shown = |said: &str| {
+        let said = said.trim();
+        said.len() > 2 && said.starts_with(['"', '“']) && said.ends_with(['"', '”'])
+    };
+    let fellow = |line: &str| line.strip_prefix(label).and_then(|rest| rest.strip_prefix(':')).map(shown);
+    let above = || text[..from].lines().rev().take(NEAR);
+    let mut beside = above().chain(below.take(NEAR));
+    shown(said) && beside.any(|line| fellow(line) == Some(true))
+}
+
+/// How far back the names of the columns are looked for, in bytes.
+const BACK: usize = 4096;
+/// The fewest columns that make a row.
+const COLUMNS: usize = 3;
+
+/// `4.2,tenant,2031-09-30` below "CSV with a header row: clause,who,deadline": a row with a value for each name.
+pub(super) fn is_row_under_named_columns(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let row = reading.source.slice(unit.text).trim();
+    let width = values(row);
+    if width < COLUMNS || row.contains(['{', '<', '[']) || names(row) == width {
+        return false;
+    }
+    let text = reading.source.text();
+    let mut from = unit.text.start().saturating_sub(BACK);
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    text[from..unit.text.start()].lines().any(|line| {
+        // A line of names alone heads a table that is handed in.
+        let mut parts = line.split_whitespace();
+        parts.clone().count() > 1
+            && parts.any(|part| {
+                let part = part.trim_matches(|c: char| matches!(c, '`' | '"' | '.' | ':' | '(' | ')'));
+                names(part) == width
+            })
+    })
+}
+
+/// How many values stand between the commas of a row; 0 where a blank behind a comma shows that it is a sentence.
+fn values(row: &str) -> usize {
+    let (mut quoted, mut commas) = (false, 0);
+    let mut signs = row.chars().peekable();
+    while let Some(sign) = signs.next() {
+        match sign {
+            '"' => quoted = !quoted,
+            ',' if quoted => {}
+            ',' if signs.peek().is_some_and(|next| next.is_whitespace()) => return 0,
+            ',' => commas += 1,
+            _ => {}
+        }
+    }
+    if quoted { 0 } else { commas + 1 }
+}
+
+/// How many names `clause,who,deadline` holds; 0 where one of them is no name.
+fn names(part: &str) -> usize {
+    let name = |part: &str| {
+        part.starts_with(|c: char| c.is_ascii_alphabetic())
+            && part.chars().all(|c| c.is_ascii_alphanumeric() || matches!(c, '_' | '-'))
+    };
+    if part.split(',').all(name) { part.split(',').count() } else { 0 }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::classify::components_of as read;
+    use crate::component::Component;
+
+    #[test]
+    fn quotations_under_one_label_are_samples() {
+        let text = "Label the issue.\nReturn {\"label\": \"…\"}.\n\nIssue: \"The bell rings twice\"\n{\"label\": \"bug\"}\nIssue: \"How do I ring it?\"\n{\"label\": \"question\"}\n";
+        let found = read(text);
+        assert_eq!(found.iter().filter(|of| **of == Some(Component::Examples)).count(), 4, "{found:?}");
+        let alone = read("Label the issue.\n\nIssue: \"The bell rings twice\"\n");
+        assert_ne!(alone.last(), Some(&Some(Component::Examples)));
+    }
+
+    #[test]
+    fn rows_under_named_columns_are_samples() {
+        let found = read(
+            "Extract the duties from the lease.\nCSV with a header row: clause,who,deadline\nDates as YYYY-MM-DD.\n4.2,tenant,2031-09-30\n",
+        );
+        assert_eq!(found.last(), Some(&Some(Component::Examples)));
+        let input = read("Sum up the rows below.\n\nclause,who,deadline\n4.2,tenant,2031-09-30\n");
+        assert_ne!(input.last(), Some(&Some(Component::Examples)), "rows that come in");
+    }
+
+    #[test]
+    fn commas_part_values() {
+        assert_eq!(values("4.2,tenant,\"sweep, then rinse\",none"), 4);
+        assert_eq!(values("Boats, buoys and bells"), 0);
+        assert_eq!((names("clause,who,deadline"), names("4.2,who")), (3, 0));
+    }
+}
