@@ -214,7 +214,7 @@ impl Check for HedgedOrder {
                 opens && hit.last > hit.first && hit.last - hit.first <= 3 && verb(hit.last) && !follows;
             let doubt = matches!(
                 &*words[hit.first].lower(case.source.text()),
-                "perhaps" | "maybe" | "probably" | "feel"
+                "perhaps" | "maybe" | "probably" | "feel" | "you"
             );
             let own = own && doubt;
             let last = if own { hit.last - 1 } else { hit.last };
