@@ -127,6 +127,9 @@ mod steps {
         nested: "1. Read it.\n   1. Slowly.\n   2. Aloud.\n2. Sort it." => [];
         lost_step: "1. Read it.\n2. Sort it.\n\nThen go back to step 5." => ["lost-reference"];
         known_step: "1. Read it.\n2. Sort it.\n\nThen go back to step 1." => [];
+        lost_table: "Make a plan for {{weeks}} weeks.\nKeep to the order in the table at the end of this prompt." => ["lost-reference"];
+        list_below: "Make a plan for {{weeks}} weeks.\nUse the names in the list below.\n- Merle\n- Tern" => [];
+        list_by_a_slot: "Use the names in the list below.\n{{names}}" => [];
         lost_appendix: "Write the notice. Use the words of Appendix C." => ["lost-reference"];
         known_section: "# Section 2\nUse plain words.\n\nWrite the notice as in section 2." => [];
         clause_of_another_text: "Write the notice. Quote clause 4 of the contract." => [];
@@ -146,6 +149,7 @@ mod slot {
         heads_of_parts: "Compare the two.\n\n[Question]\n{question}\n\n[Answer]\n{answer}" => [];
         taken_in_and_forgotten: "## Inputs\npier: {{pier}}\nboat: {{boat}}\nbudget: {{budget}}\n\n## Task\nPlan the trip from {{pier}} on {{boat}}." => ["unused-input"];
         taken_in_and_used: "## Inputs\npier: {{pier}}\nboat: {{boat}}\nbudget: {{budget}}\n\n## Task\nPlan the trip from {{pier}} on {{boat}} within {{budget}}." => [];
+        of_a_tool: "You work in {{folder}}.\n\n## run\nRuns a command.\nParameters:\n- cmd: (required) the command\n- folder: (optional) where it runs" => [];
         announced: "You receive two inputs: the log and the tide table.\n<log>\n{{log}}\n</log>" => ["unused-input"];
         nameless: "Write a notice about {{x}} today." => ["nameless-slot"];
     }

@@ -78,8 +78,7 @@ fn without_end(case: &Case<'_>, sink: &mut Sink<'_>, seen: &[Count]) {
         !rule.conditional && matches!(rule.demand, Demand::Manner { axis: "how many in all", .. })
     });
     for rule in open {
-        let names =
-            |thing: u32| case.words_of(rule.unit).iter().any(|word| stem(&word.lower(text)) == thing);
+        let names = |thing: u32| case.words_of(rule.unit).iter().any(|word| stem(&word.lower(text)) == thing);
         let bound = seen
             .iter()
             .find(|count| count.unit != rule.unit && count.bound.most.is_some() && names(count.thing));
@@ -196,7 +195,8 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         let (bound, number) = (bounded(text, words, at)?, words[at]);
         // "At most 12 tool calls": the second noun is what is counted.
         let plural = |at: usize| lower(at).len() > 3 && lower(at).ends_with('s');
-        let first = words.get(at + 1).is_some_and(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
+        let first =
+            words.get(at + 1).is_some_and(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
         let at = if first && !plural(at + 1) && plural(at + 2) { at + 1 } else { at };
         let (noun, name) = (words.get(at + 1)?, lower(at + 1));
         let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP);

@@ -207,7 +207,10 @@ fn in_items(case: &Case<'_>) -> Vec<(Span, String)> {
         let line = &text[whole.range()];
         let end = line.find([':', '(', '–', '—']).or_else(|| line.find(" - ")).unwrap_or(0);
         let name = line[..end].trim().trim_matches(['`', '"', '*', '{', '}', '$']);
-        if announced && is_name(name) {
+        // "cmd: (required) the command": what a call of a tool takes.
+        let behind = line[end..].trim_start_matches([':', ' ']);
+        let of_a_call = behind.starts_with("(required") || behind.starts_with("(optional");
+        if announced && !of_a_call && is_name(name) {
             let start = whole.start() + line.find(name).unwrap_or(0);
             found.push((Span::new(start, start + name.len()), plain(name)));
         }

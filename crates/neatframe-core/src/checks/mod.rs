@@ -27,6 +27,7 @@ mod inputs;
 mod kept_or_changed;
 mod left_over;
 mod listed_order;
+mod lost_place;
 mod lost_title;
 mod markup;
 mod missing;

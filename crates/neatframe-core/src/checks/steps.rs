@@ -305,7 +305,9 @@ impl Check for LostReference {
             .into_iter()
             .filter(|name| lost.iter().filter(|reference| reference.name == *name).count() >= 3)
             .collect();
-        for span in numbering::lost_letters(case).into_iter().chain(super::lost_title::lost_titles(case)) {
+        let named =
+            super::lost_title::lost_titles(case).into_iter().chain(super::lost_place::lost_places(case));
+        for span in numbering::lost_letters(case).into_iter().chain(named) {
             let message = format!("`{}` is not in this prompt", case.shown(span));
             sink.report(span, message, "put the part in, name one that is there, or say it here");
         }

@@ -64,6 +64,23 @@ pub(super) fn orders_behind_a_colon(text: &str, words: &[Word]) -> bool {
         .is_some_and(|colon| colon >= 3 && words.get(colon + 1).is_some_and(|word| word.is(vocabulary::VERB)))
 }
 
+/// "Because the yard opens on Tuesdays only, put the yard's work in a group": the reason comes first, and then the order.
+pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
+    let reason = words
+        .first()
+        .is_some_and(|word| matches!(&*word.lower(text), "because" | "since" | "as" | "given" | "so"));
+    let Some(comma) = words.iter().position(|word| word.text(text) == ",").filter(|_| reason) else {
+        return false;
+    };
+    let polite = |word: &Word| matches!(&*word.lower(text), "please" | "always" | "also" | "never");
+    let at = comma + 1 + usize::from(words.get(comma + 1).is_some_and(polite));
+    // "Since guests wait, boats and crews …": a verb without an object may be a noun.
+    let object = words.get(at + 1).is_some_and(|next| {
+        !next.is_punctuation() && !matches!(&*next.lower(text), "and" | "or" | "of" | "is" | "are")
+    });
+    comma >= 3 && object && words.get(at).is_some_and(|word| word.is(vocabulary::VERB))
+}
+
 /// The words that stand right behind an article, as hashes.
 pub(super) fn spoken_of(reading: &Reading<'_>) -> HashSet<u32> {
     let text = reading.source.text();
@@ -243,6 +260,14 @@ mod tests {
         assert!(words("The guest gives a name: write it down.", orders_behind_a_colon));
         assert!(!words("Tone: write plainly.", orders_behind_a_colon));
         assert!(!words("The guest gives a name: Ida.", orders_behind_a_colon));
+    }
+
+    #[test]
+    fn an_order_may_stand_behind_its_reason() {
+        assert!(words("Because the yard is shut, put its work in a group.", orders_behind_a_reason));
+        assert!(words("As guests hurry, always name the pier first.", orders_behind_a_reason));
+        assert!(!words("Because the yard is shut, the boats wait.", orders_behind_a_reason));
+        assert!(!words("Put its work in a group, because the yard is shut.", orders_behind_a_reason));
     }
 
     #[test]

@@ -1,5 +1,6 @@
 //! Which component each unit belongs to, and on what evidence.
 
+mod by_form;
 mod features;
 mod form;
 mod keys;
@@ -22,14 +23,11 @@ use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
+use by_form::Around;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
-use shape::{
-    OpenQuote, announces_a_sample, answers_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot,
-    is_closing, is_courtesy, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    names_the_persona, of_the_bot, orders_a_form, takes_samples_in,
-};
+use shape::{OpenQuote, answers_a_sample, is_courtesy};
 
 /// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
@@ -185,45 +183,18 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         let by_words = BUILT_IN.second(&seen);
         let mut shares = by_words;
         let unit = &reading.units[index];
-        let described = unit.kind != UnitKind::Code
-            && unit.kind != UnitKind::Turn
-            && is_call(reading.source.slice(unit.text));
-        if names_the_persona(reading, index) {
-            towards(Component::Role, &mut shares);
-        } else if let Some(of) = of_the_bot(reading, index) {
-            towards(of, &mut shares);
-        } else if let Some(closed) = last.filter(|_| is_closing(reading, unit)) {
-            towards(closed, &mut shares);
-        } else if is_made_of_holes(reading, unit) && sampled.is_none() {
-            towards(Component::OutputFormat, &mut shares);
-        } else if is_bare_slot(reading, unit) && views.stands_among_samples(index)
-            || takes_samples_in(reading, unit)
-        {
-            towards(Component::Examples, &mut shares);
-        } else if ends_in_a_slot(reading, index) {
-            towards(Component::Context, &mut shares);
-            label.facet = Some(Facet::InputSlot);
-            label.facets.insert(Facet::InputSlot);
-        } else if described {
-            towards(Component::Context, &mut shares);
-        } else if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {
-            towards(Component::Context, &mut shares);
-            label.facet = Some(Facet::InputSlot);
-            label.facets.insert(Facet::InputSlot);
-        } else if is_ellipsis(reading, unit) && sampled.is_none()
-            || is_of_an_empty_table(reading, unit)
-            || orders_a_form(reading, unit)
-        {
-            towards(Component::OutputFormat, &mut shares);
-        } else if keys::says_what_one_holds(reading, unit, &keys) {
-            let shapes = shares[Component::OutputFormat.index()] > shares[Component::Constraints.index()];
-            towards(if shapes { Component::OutputFormat } else { Component::Constraints }, &mut shares);
-        } else if announces_a_sample(reading, index)
-            || is_listed_as_a_sample(reading, unit)
-            || pairs::shares_its_label(reading, unit)
-            || pairs::is_row_under_named_columns(reading, unit)
-        {
-            towards(Component::Examples, &mut shares);
+        let around = Around {
+            keys: &keys,
+            last,
+            after_a_sample: sampled.is_some(),
+            among_samples: views.stands_among_samples(index),
+        };
+        if let Some((component, facet)) = by_form::told(reading, index, &shares, &around) {
+            towards(component, &mut shares);
+            if let Some(facet) = facet {
+                label.facet = Some(facet);
+                label.facets.insert(facet);
+            }
         }
         let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));
         if answers {

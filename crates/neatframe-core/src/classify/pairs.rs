@@ -34,7 +34,8 @@ const COLUMNS: usize = 3;
 /// `4.2,tenant,2031-09-30` below "CSV with a header row: clause,who,deadline": a row with a value for each name.
 pub(super) fn is_row_under_named_columns(reading: &Reading<'_>, unit: &Unit) -> bool {
     let row = reading.source.slice(unit.text).trim();
-    let width = values(row);
+    let barred = !row.starts_with('|') && row.contains(" | ");
+    let width = if barred { row.matches(" | ").count() + 1 } else { values(row) };
     if width < COLUMNS || row.contains(['{', '<', '[']) || names(row) == width {
         return false;
     }
@@ -44,6 +45,9 @@ pub(super) fn is_row_under_named_columns(reading: &Reading<'_>, unit: &Unit) -> 
         from += 1;
     }
     text[from..unit.text.start()].lines().any(|line| {
+        if barred {
+            return listed(line) == width;
+        }
         // A line of names alone heads a table that is handed in.
         let mut parts = line.split_whitespace();
         parts.clone().count() > 1
@@ -69,6 +73,24 @@ fn values(row: &str) -> usize {
     }
     if quoted { 0 } else { commas + 1 }
 }
+
+/// How many parts "One table per week: day, minutes, exercise." lists of a row; 0 where it speaks of no row.
+fn listed(line: &str) -> usize {
+    const ROWS: [&str; 6] = ["table", "row", "rows", "line", "column", "columns"];
+    let Some((head, list)) = line.split_once(": ").or_else(|| line.split_once("columns ")) else { return 0 };
+    let of_rows = format!("{head} columns").to_lowercase();
+    let spoken_of =
+        line.contains("columns ") || of_rows.split(' ').rev().skip(1).any(|word| ROWS.contains(&word));
+    let parts = list.split(". ").next().unwrap_or(list).replace(", and ", ", ").replace(" and ", ", ");
+    if spoken_of && parts.split(", ").all(|part| part.split(' ').count() <= PART) {
+        parts.split(", ").count()
+    } else {
+        0
+    }
+}
+
+/// The most words of a listed part.
+const PART: usize = 6;
 
 /// How many names `clause,who,deadline` holds; 0 where one of them is no name.
 fn names(part: &str) -> usize {
@@ -102,6 +124,16 @@ mod tests {
         assert_eq!(found.last(), Some(&Some(Component::Examples)));
         let input = read("Sum up the rows below.\n\nclause,who,deadline\n4.2,tenant,2031-09-30\n");
         assert_ne!(input.last(), Some(&Some(Component::Examples)), "rows that come in");
+    }
+
+    #[test]
+    fn rows_of_a_described_table_are_samples() {
+        let found = read(
+            "Make a practice plan.\nOne table per week: day, minutes, exercise, what to listen for.\nMon | 20 | scales | even volume\nTue | 30 | chords | no gap\n",
+        );
+        assert_eq!(found[2..], [Some(Component::Examples); 2]);
+        assert_eq!(listed("A table with the columns name, free and remark."), 3);
+        assert_eq!(listed("What counts: time, pay, way."), 0);
     }
 
     #[test]

@@ -2,6 +2,7 @@
 
 use super::measure::{Bound, Measure};
 use super::whom::{self, CLAUSE, PARTS, WHOLE, singular};
+use super::words::is_of_a_later_clause;
 use super::{Demand, Requirement, Sight, Subject, is_exception, spread};
 use crate::lexicon::vocabulary;
 use crate::words::Word;
@@ -214,7 +215,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             span: place,
             subject,
             demand,
-            conditional: conditional(),
+            conditional: conditional() && !is_of_a_later_clause(text, &words[measure_at..]),
             part: None,
         });
         at = measure_at + 1;

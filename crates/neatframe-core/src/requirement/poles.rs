@@ -248,5 +248,7 @@ poles! {
     full_form_written_out: "full form", "written out", "Spell the months out in full.";
     equal_treatment_all_alike: "equal treatment", "all alike", "Treat all guests alike.";
     spaces_counted: "spaces", "counted", "Count spaces as well.";
+    calls_one_at_a_time: "calls at a time", "one", "One tool call per message.";
+    calls_several: "calls at a time", "several", "Send all edits of a task together in a single message.";
     signature_signed_by_name: "signature", "signed", "Sign the letter with your name.";
 }

@@ -43,6 +43,16 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         })
 }
 
+/// "Two sentences, then one question if something is open": the case is that of the second clause.
+pub(super) fn is_of_a_later_clause(text: &str, behind: &[Word]) -> bool {
+    let parts = |pair: &[Word]| {
+        pair[0].text(text) == ";"
+            || pair[0].text(text) == "," && matches!(&*pair[1].lower(text), "then" | "followed")
+    };
+    let ends = behind.windows(2).position(parts);
+    ends.is_some_and(|end| !is_exception(text, &behind[..end]))
+}
+
 /// Reads demands on quoted words, fallbacks and gates.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
     let text = sight.source.text();

@@ -182,7 +182,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 Subject::Unstated => return None,
             };
             // "One sentence with the room": as often a part of the reply as the whole.
-            if named.is_none() && bound.least == bound.most {
+            let exact = named.is_none() && bound.least == bound.most;
+            if exact && (*measure != Measure::Sentences || bound.most <= Some(1)) {
                 return None;
             }
             // Records and scripts are no prose: their length says nothing.
@@ -196,13 +197,13 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let (least, most) =
                 if bound.about { (least / 2, most.saturating_mul(3) / 2) } else { (least, most) };
             // A sample may be an excerpt, so too short is only told of a named part.
-            let over = count > most;
+            let over = if exact { count > most.saturating_mul(2) } else { count > most };
             let whole = body.trim_end().ends_with(['.', '!', '?', '"'])
                 && !body.contains("...")
                 && !body.contains('…');
             // One sentence where two to four are asked for is too few; words are counted with more patience.
             let few = if *measure == Measure::Sentences { count < least } else { count * 2 < least };
-            let under = count < least && (named.is_some() || !spoken && whole && few);
+            let under = !exact && count < least && (named.is_some() || !spoken && whole && few);
             (over || under)
                 .then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
         }

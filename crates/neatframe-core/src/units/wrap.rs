@@ -71,6 +71,11 @@ pub(super) fn continues(
     let glossed = |line: &str| {
         line.split_once(" - ").is_some_and(|(head, _)| (1..=2).contains(&head.split_whitespace().count()))
     };
+    // `Mon | 20 | scales` and the row below it.
+    let row = |line: &str| line.matches(" | ").count() >= 2;
+    if row(text) && row(before_text) {
+        return false;
+    }
     let label = is_label(text) && !before_text.ends_with(',');
     if label || glossed(text) && glossed(before_text) {
         return false;

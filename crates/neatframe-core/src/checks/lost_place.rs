@@ -1,0 +1,53 @@
+//! References to a list or table by its place, "the table below", where nothing of the kind stands there.
+
+use super::Case;
+use crate::component::Component;
+use crate::outline::PieceKind;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::borrow::Cow;
+
+/// What is referred to by its place.
+const NAMED: [&str; 8] = ["table", "list", "glossary", "scale", "rubric", "checklist", "legend", "template"];
+
+/// How many references are looked at.
+const MOST: usize = 16;
+
+/// References such as "the list below" in a prompt whose other units, from there on, are all plain sentences with no slot.
+pub(super) fn lost_places(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let demands = |unit: usize| {
+        let label = &case.labels[unit];
+        let asks = matches!(
+            label.component,
+            Some(Component::Task | Component::Constraints | Component::OutputFormat | Component::Role)
+        );
+        let piece = &case.outline.pieces[case.units[unit].pieces.start];
+        asks && case.units[unit].kind == UnitKind::Sentence && piece.kind == PieceKind::Text
+    };
+    // From the last unit that holds anything on, there is only prose.
+    let prose_from = (0..case.units.len()).rev().take_while(|&unit| demands(unit)).last();
+    let Some(prose_from) = prose_from else { return Vec::new() };
+    let last_slot = case.slots.last().map_or(0, |slot| slot.span.end());
+    (prose_from..case.units.len())
+        .filter(|&unit| case.units[unit].text.end() > last_slot)
+        .take(MOST)
+        .filter_map(|unit| {
+            let words = case.words_of(unit);
+            let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+            (1..words.len()).find_map(|at| {
+                let named =
+                    NAMED.contains(&&*lower(at)) && matches!(&*lower(at - 1), "the" | "this" | "our" | "my");
+                // "Put the table below the text", "put the list at the end": where the answer has them.
+                let over =
+                    words.get(at + 2).is_none_or(|next| next.is_punctuation() || lower(at + 2) == "and");
+                let below = lower(at + 1) == "below" && at > 1 && over;
+                let of_this =
+                    lower(at + 4) == "of" && matches!(&*lower(at + 6), "prompt" | "message" | "page");
+                let at_end = lower(at + 1) == "at" && matches!(&*lower(at + 3), "end" | "bottom") && of_this;
+                let last = if below { at + 1 } else { at + 3 };
+                (named && (below || at_end)).then(|| words[at - 1].span().cover(words[last].span()))
+            })
+        })
+        .collect()
+}

@@ -1,0 +1,87 @@
+//! What a unit is by its form, whatever its words are like.
+
+use super::form::{is_call, orders_behind_a_reason};
+use super::model::Scores;
+use super::shape::{
+    announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_closing, is_ellipsis,
+    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, of_the_bot,
+    orders_a_form, takes_samples_in,
+};
+use super::{Reading, keys, pairs};
+use crate::component::{Component, Facet};
+use crate::units::UnitKind;
+use std::collections::HashSet;
+
+/// What is known of the prompt and of the units before one.
+pub(super) struct Around<'a> {
+    /// The keys of the records that the prompt shows.
+    pub(super) keys: &'a HashSet<&'a str>,
+    /// What the unit before is for.
+    pub(super) last: Option<Component>,
+    /// The unit before is a sample.
+    pub(super) after_a_sample: bool,
+    /// The units on both sides are samples.
+    pub(super) among_samples: bool,
+}
+
+/// The component that the form of a unit speaks for, and the facet that goes with it.
+pub(super) fn told(
+    reading: &Reading<'_>,
+    index: usize,
+    shares: &Scores,
+    around: &Around<'_>,
+) -> Option<(Component, Option<Facet>)> {
+    let unit = &reading.units[index];
+    let body = reading.source.slice(unit.text);
+    let plain = |component| Some((component, None));
+    let share = |component: Component| shares[component.index()];
+    let likeliest = |all: &[Component]| {
+        all.iter().copied().reduce(|best, other| if share(other) > share(best) { other } else { best })
+    };
+    if names_the_persona(reading, index) {
+        return plain(Component::Role);
+    }
+    if let Some(of) = of_the_bot(reading, index) {
+        return plain(of);
+    }
+    if let Some(closed) = around.last.filter(|_| is_closing(reading, unit)) {
+        return plain(closed);
+    }
+    if is_made_of_holes(reading, unit) && !around.after_a_sample {
+        return plain(Component::OutputFormat);
+    }
+    if is_bare_slot(reading, unit) && around.among_samples || takes_samples_in(reading, unit) {
+        return plain(Component::Examples);
+    }
+    if ends_in_a_slot(reading, index) {
+        return Some((Component::Context, Some(Facet::InputSlot)));
+    }
+    if !matches!(unit.kind, UnitKind::Code | UnitKind::Turn) && is_call(body) {
+        return plain(Component::Context);
+    }
+    if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {
+        return Some((Component::Context, Some(Facet::InputSlot)));
+    }
+    if is_ellipsis(reading, unit) && !around.after_a_sample
+        || is_of_an_empty_table(reading, unit)
+        || orders_a_form(reading, unit)
+    {
+        return plain(Component::OutputFormat);
+    }
+    if keys::says_what_one_holds(reading, unit, around.keys) {
+        return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
+    }
+    if announces_a_sample(reading, index)
+        || is_listed_as_a_sample(reading, unit)
+        || pairs::shares_its_label(reading, unit)
+        || pairs::is_row_under_named_columns(reading, unit)
+    {
+        return plain(Component::Examples);
+    }
+    let sample = likeliest(&Component::ALL) == Some(Component::Examples);
+    if !sample && orders_behind_a_reason(reading.source.text(), reading.words.within(unit.text)) {
+        return likeliest(&[Component::Constraints, Component::Task, Component::OutputFormat])
+            .and_then(plain);
+    }
+    None
+}
