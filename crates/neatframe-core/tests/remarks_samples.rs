@@ -43,6 +43,8 @@ mod records {
         a_search_as_an_answer: "Turn the question into a search.\n\nExamples:\nReader: who ran the ferry\nsearch(place=\"Holm\", year=\"1920\")\nReader: letters of Ole\nsearch(place=\"\", year=\"\")" => [];
         a_date_in_another_order: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n03/05/2031 - The boat came in" => ["sample-breaks-rule"];
         a_date_as_shown: "Build the list.\nDates in the form 2031-05-03.\n\nExample:\n2031-05-04 - The boat came in" => [];
+        one_word_in_capitals: "Translate the sheet.\nWarnings start with CAUTION in capitals.\n\nExample:\nFinnish: \"Paine: 6 bar\"\nEnglish: \"Pressure: 6 bar\"" => [];
+        all_of_it_in_capitals: "Translate the sheet.\nWrite the translation in capitals.\n\nExample:\nFinnish: \"Paine: 6 bar\"\nEnglish: \"Pressure: 6 bar\"" => ["sample-breaks-rule"];
         a_word_that_is_owed: "Sort each slip.\nAdd the word CHECK to any line that names a hazardous good.\n\nExamples:\nSlip: cotton shirts\nAnswer: A\nSlip: batteries, hazardous\nAnswer: B" => ["sample-breaks-rule"];
         a_word_that_is_there: "Sort each slip.\nAdd the word CHECK to any line that names a hazardous good.\n\nExamples:\nSlip: cotton shirts\nAnswer: A\nSlip: batteries, hazardous\nAnswer: B CHECK" => [];
         a_value_that_is_none_of_three: "Read the ticket. Urgency is 1 (building), 2 (room) or 3 (person).\n\nExample:\nTicket: no picture in B12\n{\"urgency\": \"high\", \"team\": \"rooms\"}" => ["sample-breaks-rule"];

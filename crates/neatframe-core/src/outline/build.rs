@@ -194,10 +194,15 @@ impl Builder<'_> {
             from = end;
             rest = line::core(self.text, tag.span.end().min(core.end()), core.end()).0;
         }
-        for at in on_line.rev() {
+        for at in on_line.clone().rev() {
             let tag = tags[at];
             let closes_outer = matches!(tag.role, Role::Close(opening) if tags[opening].starts_line);
-            if tag.span.start() <= rest.start() || tag.span.end() != rest.end() || !closes_outer {
+            // "Sheet: <sheet>", closed on a line of its own.
+            let labelled =
+                self.text[rest.start()..tag.span.start().max(rest.start())].trim_end().ends_with(':');
+            let opens = labelled
+                && matches!(tag.role, Role::Open(close) if !on_line.contains(&close) && tags[close].starts_line);
+            if tag.span.start() <= rest.start() || tag.span.end() != rest.end() || !(closes_outer || opens) {
                 break;
             }
             tail.push(at);

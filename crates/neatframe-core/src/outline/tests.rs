@@ -54,6 +54,11 @@ layout!(
         "Text/Schema"
     ]
 );
+layout!(
+    a_tag_may_open_behind_a_label,
+    "Sheet: <sheet>\n{sheet}\n</sheet>\nGo.",
+    ["Label/Sheet", "TagOpen/sheet", "Text/sheet", "TagClose/sheet", "Text/Sheet"]
+);
 layout!(labels_open_sections, "Task: write it.\nAudience: clerks", ["Field/Task", "Field/Audience"]);
 layout!(
     label_alone,

@@ -144,8 +144,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Skip the greeting in follow-up messages".
         let elsewhere = name == "no greeting"
             && words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "in" | "for" | "to"));
+        // "Warnings start with CAUTION in capitals" is about that word.
+        let shouted = pole.axis == "letter case"
+            && hit.first > 0
+            && words[hit.first - 1].text(text).bytes().filter(u8::is_ascii_uppercase).count() >= 2;
         let conditional = !always
-            && (bounded || aside || elsewhere || *exception.get_or_init(|| is_exception(text, words)));
+            && (bounded
+                || aside
+                || elsewhere
+                || shouted
+                || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }
