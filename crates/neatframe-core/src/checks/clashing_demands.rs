@@ -4,7 +4,7 @@ use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
     one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_ways_out, without_consent,
+    thresholds, two_origins, two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -100,6 +100,7 @@ impl Check for ClashingDemands {
         parts_past_whole::run(case, sink);
         thresholds::run(case, sink);
         needed_or_not::run(case, sink);
+        two_units::run(case, sink);
         emptied::run(case, sink);
         each_opens::run(case, sink);
         kept_or_changed::run(case, sink);

@@ -61,6 +61,7 @@ mod terms;
 mod thresholds;
 mod two_figures;
 mod two_origins;
+mod two_units;
 mod two_ways_out;
 mod typed_fields;
 mod uncited;

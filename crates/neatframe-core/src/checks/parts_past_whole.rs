@@ -11,6 +11,7 @@ const OUTSIDE: [&str; 8] =
 const RULES: usize = 200;
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    in_a_named_part(case, sink);
     let firm = || case.requirements.iter().take(RULES).filter(|rule| !rule.conditional);
     let words = |rule: &Requirement| match &rule.demand {
         Demand::Amount { measure: Measure::Words, bound } => Some(*bound),
@@ -43,6 +44,28 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
                 .related
                 .push(earlier.span);
             return;
+        }
+    }
+}
+
+/// "A summary of 100 words", "the summary has three paragraphs of 80 words each".
+fn in_a_named_part(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let firm = || case.requirements.iter().take(RULES).filter(|rule| !rule.conditional);
+    let words = |rule: &Requirement| match &rule.demand {
+        Demand::Amount { measure: Measure::Words, bound } => Some(*bound),
+        _ => None,
+    };
+    for parts in firm().filter(|rule| matches!(rule.subject, Subject::Named(_))) {
+        let Some(count) = count(parts) else { continue };
+        let each = firm().find(|rule| rule.unit == parts.unit && matches!(rule.subject, Subject::Each(_)));
+        let Some((_, least)) = each.and_then(words).and_then(least) else { continue };
+        let whole = firm().find_map(|rule| {
+            let bound = words(rule).filter(|_| rule.subject == parts.subject && rule.unit != parts.unit)?;
+            let most = bound.most?;
+            Some((rule, if bound.about { most + most / 4 } else { most }))
+        });
+        if let Some((rule, _)) = whole.filter(|(_, most)| least.saturating_mul(count) > *most) {
+            sink.clash(case, parts.span, rule.span);
         }
     }
 }

@@ -198,7 +198,18 @@ fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> 
         .find(|&at| {
             matches!(
                 &*lower[at],
-                "," | ";" | ":" | "is" | "are" | "becomes" | "gets" | "stays" | "in" | "on" | "from" | "by"
+                "," | ";"
+                    | ":"
+                    | "is"
+                    | "are"
+                    | "becomes"
+                    | "gets"
+                    | "stays"
+                    | "in"
+                    | "on"
+                    | "from"
+                    | "by"
+                    | "for"
             )
         })
         .unwrap_or(lower.len());
