@@ -53,7 +53,7 @@ fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
         // "In hours and minutes" is a form of its own.
         let again = lower(next) == "," && named(next + 1).is_some();
         let single = !again && !matches!(&*lower(next), "and" | "or" | "per" | "to");
-        let before = at.checked_sub(1).map(|at| lower(at))?;
+        let before = at.checked_sub(1).map(&lower)?;
         let given = |at: usize| matches!(&*lower(at), "given" | "stated" | "shown" | "written" | "expressed");
         let thing = match &*before {
             // "The wind in knots", "the wind is given in knots".
