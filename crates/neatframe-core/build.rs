@@ -65,7 +65,10 @@ fn main() {
 
     let mut rows = Vec::new();
     let mut tables = String::new();
-    let vague: Vague = read_lexicon("vague.toml");
+    let mut vague: Vague = read_lexicon("vague.toml");
+    for say in vague.term.iter_mut().flat_map(|term| &mut term.say) {
+        name_lists(say, &vague.list);
+    }
     list(&mut tables, "VAGUE", "VagueTerm", &vague.term, |t| {
         format!("VagueTerm {{ kind: VagueKind::{}, write: {:?} }}", t.kind, t.write)
     });
@@ -238,6 +241,14 @@ fn word_classes(vocabulary: &mut Vocabulary, file: &WordFile) -> String {
         file.numbers.iter().map(|(word, value)| format!("({}, {value})", vocabulary.ids[word])).collect();
     writeln!(out, "static NUMBER_VALUES: &[(u32, u32)] = &[{}];", values.join(", ")).expect("strings grow");
     out
+}
+
+/// Puts the words of a list in place of its name in a pattern.
+fn name_lists(say: &mut String, lists: &[files::List]) {
+    for files::List { name, words } in lists {
+        *say = say.replace(&format!("<{name}>"), &format!("({})", words.join("|")));
+    }
+    assert!(!say.contains('<'), "pattern `{say}`: no list has that name");
 }
 
 fn patterns<'a>(

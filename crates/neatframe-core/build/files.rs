@@ -13,7 +13,15 @@ pub(crate) struct WordFile {
 
 #[derive(Deserialize)]
 pub(crate) struct Vague {
+    /// Words that stand in patterns by the name of their list.
+    pub(crate) list: Vec<List>,
     pub(crate) term: Vec<VagueTerm>,
+}
+
+#[derive(Deserialize)]
+pub(crate) struct List {
+    pub(crate) name: String,
+    pub(crate) words: Vec<String>,
 }
 
 #[derive(Deserialize)]

@@ -21,6 +21,8 @@ const LONG: usize = 20;
 struct Count {
     unit: usize,
     thing: u32,
+    /// "Red boats": which of them.
+    which: Option<u32>,
     /// "Per sentence", "each picture": what has them.
     scope: Option<u32>,
     bound: Bound,
@@ -39,6 +41,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         let Some(this) = count(text, unit, words) else { continue };
         let rival = seen.iter().find(|that| {
             that.thing == this.thing
+                && that.which == this.which
                 && that.scope == this.scope
                 && that.unit != unit
                 && that.bound.excludes(&this.bound)
@@ -197,7 +200,9 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         let plural = |at: usize| lower(at).len() > 3 && lower(at).ends_with('s');
         let first =
             words.get(at + 1).is_some_and(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
-        let at = if first && !plural(at + 1) && plural(at + 2) { at + 1 } else { at };
+        let two = first && !plural(at + 1) && plural(at + 2);
+        let which = two.then(|| stem(&lower(at + 1)));
+        let at = at + usize::from(two);
         let (noun, name) = (words.get(at + 1)?, lower(at + 1));
         let plain = !noun.is_punctuation() && !noun.is(vocabulary::STOP);
         let counted = name.ends_with('s') || bound.least.or(bound.most) == Some(1);
@@ -214,7 +219,7 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         // "Each picture has at least four colours" bounds what another thing has.
         let each = (0..words.len()).find(|&at| matches!(&*lower(at), "each" | "every" | "per"));
         let scope = each.map(|at| stem(&lower(at + 1)));
-        Some(Count { unit, thing: stem(&name), scope, bound, span })
+        Some(Count { unit, thing: stem(&name), which, scope, bound, span })
     })
 }
 

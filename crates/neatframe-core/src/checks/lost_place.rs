@@ -10,7 +10,7 @@ use std::borrow::Cow;
 /// What is referred to by its place.
 const NAMED: [&str; 8] = ["table", "list", "glossary", "scale", "rubric", "checklist", "legend", "template"];
 
-/// How many references are looked at.
+/// How many references are told of.
 const MOST: usize = 16;
 
 /// References such as "the list below" in a prompt whose other units, from there on, are all plain sentences with no slot.
@@ -31,7 +31,6 @@ pub(super) fn lost_places(case: &Case<'_>) -> Vec<Span> {
     let last_slot = case.slots.last().map_or(0, |slot| slot.span.end());
     (prose_from..case.units.len())
         .filter(|&unit| case.units[unit].text.end() > last_slot)
-        .take(MOST)
         .filter_map(|unit| {
             let words = case.words_of(unit);
             let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
@@ -49,5 +48,6 @@ pub(super) fn lost_places(case: &Case<'_>) -> Vec<Span> {
                 (named && (below || at_end)).then(|| words[at - 1].span().cover(words[last].span()))
             })
         })
+        .take(MOST)
         .collect()
 }

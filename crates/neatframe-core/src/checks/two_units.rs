@@ -49,27 +49,22 @@ fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
         found.map(|(kind, unit)| (kind, unit, at + if slashed.is_some() { 3 } else { 1 }))
     };
     (0..words.len()).find_map(|at| {
+        let before = at.checked_sub(1).map(&lower).filter(|word| matches!(&**word, "in" | "use"))?;
         let (kind, unit, next) = named(at)?;
         // "In hours and minutes" is a form of its own.
         let again = lower(next) == "," && named(next + 1).is_some();
         let single = !again && !matches!(&*lower(next), "and" | "or" | "per" | "to");
-        let before = at.checked_sub(1).map(&lower)?;
         let given = |at: usize| matches!(&*lower(at), "given" | "stated" | "shown" | "written" | "expressed");
-        let thing = match &*before {
+        let thing = if before == "in" {
             // "The wind in knots", "the wind is given in knots".
-            "in" => {
-                let mut noun = at.checked_sub(2)?;
-                noun -= usize::from(given(noun) && noun > 0);
-                noun -= usize::from(matches!(&*lower(noun), "is" | "are") && noun > 0);
-                rivals::noun(text, words, noun)
-            }
+            let mut noun = at.checked_sub(2)?;
+            noun -= usize::from(given(noun) && noun > 0);
+            noun -= usize::from(matches!(&*lower(noun), "is" | "are") && noun > 0);
+            rivals::noun(text, words, noun)
+        } else {
             // "Use m/s for wind".
-            "use" => {
-                let article = usize::from(matches!(&*lower(next + 1), "the" | "all" | "every" | "each"));
-                let noun = rivals::noun(text, words, next + 1 + article);
-                noun.filter(|_| lower(next) == "for")
-            }
-            _ => None,
+            let article = usize::from(matches!(&*lower(next + 1), "the" | "all" | "every" | "each"));
+            rivals::noun(text, words, next + 1 + article).filter(|_| lower(next) == "for")
         };
         thing.filter(|_| single).map(|thing| Measured { thing, kind, unit })
     })

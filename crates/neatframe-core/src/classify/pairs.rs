@@ -1,5 +1,4 @@
-//! Samples known by one another: lines under one label that hold quotations or are answered by a record, and rows under the
-//! names of their columns.
+//! Samples known by one another: quotations under one label, and rows under the names of their columns.
 
 use super::Reading;
 use crate::units::{Unit, UnitKind};
@@ -7,7 +6,7 @@ use crate::units::{Unit, UnitKind};
 /// How many lines to either side the same label is looked for.
 const NEAR: usize = 12;
 
-/// `Issue: "Where is the dock?"` where another line near by says `Issue: "…"` as well, or where `{"…` answers both.
+/// `Issue: "Where is the dock?"` where another line near by says `Issue: "…"` as well.
 pub(super) fn shares_its_label(reading: &Reading<'_>, unit: &Unit) -> bool {
     if !matches!(unit.kind, UnitKind::Field | UnitKind::Turn) || !unit.opens_piece {
         return false;
