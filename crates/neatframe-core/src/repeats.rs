@@ -3,7 +3,7 @@
 use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{self, Hit, Set, vocabulary};
-use crate::likeness::{Gist, gist, stem};
+use crate::likeness::{Gist, are_apart, are_opposed, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
 use crate::source::Source;
 use crate::span::Span;
@@ -25,6 +25,9 @@ pub(crate) fn find(
     labels: &[Label],
 ) -> HashMap<usize, usize> {
     let mut twins = same_limits(source, words, units, hits, requirements);
+    let at = |unit: usize| words.within(units[unit].text);
+    // "Three lines before the change" and "three lines after the change".
+    twins.retain(|unit, earlier| !are_opposed(source.text(), at(*earlier), at(*unit)));
     for (unit, earlier) in same_gaps(requirements) {
         twins.entry(unit).or_insert(earlier);
     }
@@ -54,7 +57,7 @@ pub(crate) fn find(
         }
         // "When fewer than three fit, write fewer" names a case that "pick three" does not.
         let opens_a_case = |unit: usize| {
-            words.within(units[unit].text).first().is_some_and(|word| word.is(vocabulary::CONDITION))
+            words.within(units[unit].text).iter().take(3).any(|word| word.is(vocabulary::CONDITION))
         };
         // "First all of French, then all of Dutch" says more than "translate into French and Dutch".
         let ordered = |unit: usize| {
@@ -66,6 +69,11 @@ pub(crate) fn find(
         let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
             (!in_order || ordered(*earlier))
                 && gist.is_said_by(&gists[earlier])
+                && !are_apart(
+                    source.text(),
+                    words.within(units[*earlier].text),
+                    words.within(units[unit].text),
+                )
                 && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
         });
         if let Some(earlier) = twin {
@@ -247,6 +255,19 @@ fn same_manners(
         if *axis == "invention" && !of_one_object(source, words, requirements, (earlier, rule.unit)) {
             continue;
         }
+        // "A list of boats" and "a list of piers" are two lists.
+        let of = |unit: usize, span: Span| {
+            let joins = |word: &Word| matches!(&*word.lower(text), "of" | "with");
+            let behind = words.within(Span::new(span.end(), units[unit].text.end()));
+            let held = words.within(span).last().is_some_and(joins);
+            let led = behind.first().is_some_and(joins);
+            behind.get(usize::from(!held)).filter(|_| held || led).map(|word| stem(&word.lower(text)))
+        };
+        let place = requirements.iter().find(|other| other.unit == earlier && other.demand == rule.demand);
+        let things = place.and_then(|other| of(earlier, other.span)).zip(of(rule.unit, rule.span));
+        if things.is_some_and(|(one, two)| one != two) {
+            continue;
+        }
         // "Temperatures in Celsius" says more than "metric units".
         let measured = |unit: usize| {
             words.within(units[unit].text).iter().any(|word| MEASURED.contains(&&*word.lower(text)))
@@ -291,8 +312,10 @@ fn of_one_object(
     requirements: &[Requirement],
     (one, two): (usize, usize),
 ) -> bool {
-    const ANY: [&str; 9] =
-        ["facts", "information", "data", "details", "things", "anything", "it", "up", "content"];
+    const ANY: [&str; 15] = [
+        "facts", "information", "data", "details", "things", "anything", "it", "up", "content",
+        "hallucinate", "hallucinations", "invent", "fabricate", "guess", "speculate",
+    ];
     let last = |unit: usize| {
         let rule = requirements.iter().find(|rule| {
             rule.unit == unit && matches!(rule.demand, Demand::Manner { axis: "invention", .. })

@@ -73,8 +73,53 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
         .filter(|piece| piece.kind == PieceKind::TagClose)
         .map(|piece| source.slice(piece.text).trim_matches(['<', '/', '>', ' ']))
         .collect();
-    slots.retain(|slot| slot.syntax != Syntax::Angles || !tags.contains(source.slice(slot.inner)));
+    let spaced = closed_with_a_space(source.text());
+    let titles: HashSet<&str> = outline
+        .pieces
+        .iter()
+        .filter(|piece| piece.kind == PieceKind::Heading)
+        .map(|piece| source.slice(piece.span).trim())
+        .collect();
+    slots.retain(|slot| {
+        let name = source.slice(slot.inner);
+        match slot.syntax {
+            Syntax::Angles => {
+                !tags.contains(name) && !spaced.contains(name) && !is_signal(source.text(), slot)
+            }
+            // "Read the [LOG]" speaks of the part under that title.
+            Syntax::Brackets => !titles.contains(source.slice(slot.span)),
+            _ => true,
+        }
+    });
     slots
+}
+
+/// The names in `</ENTITY NAME>`: tags as people write them, spaces and all.
+fn closed_with_a_space(text: &str) -> HashSet<&str> {
+    text.match_indices("</")
+        .filter_map(|(at, _)| {
+            let rest = &text[at + 2..];
+            let end = rest.bytes().take(LONGEST).position(|b| matches!(b, b'>' | b'\n'))?;
+            Some(&rest[..end]).filter(|name| name.contains(' '))
+        })
+        .collect()
+}
+
+/// How many places of one name are looked at.
+const PLACES: usize = 8;
+
+/// `End with '<END_OF_TURN>'`, "reply with the single word <DONE>": what the model is to write, wherever it stands.
+fn is_signal(text: &str, slot: &Slot) -> bool {
+    const LEADS: [&str; 12] = [
+        "word", "token", "say", "with", "output", "print", "emit", "write", "by", "marker", "return", "reply",
+    ];
+    let whole = &text[slot.span.range()];
+    let loud = text[slot.inner.range()].bytes().all(|b| b.is_ascii_uppercase() || matches!(b, b'_' | b'|'));
+    loud && text.match_indices(whole).take(PLACES).any(|(at, _)| {
+        let head = &text[..at];
+        let word = head.trim_end_matches(' ').rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+        head.ends_with(['\'', '"', '`']) || LEADS.iter().any(|lead| word.eq_ignore_ascii_case(lead))
+    })
 }
 
 /// Finds the slots of a text from byte `from` on, in order. `is_mark` tells which `<...>` and `[...]` are tags and titles.
@@ -159,6 +204,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && !name.starts_with(['"', '\'', '\\', '#', '/', '^', '!', '>'])
                 && name != "else"
                 && after != Some('}')
+                // `\frac{{a}}{{b}}`, `x^{{2}}`: braces doubled to escape them.
+                && !(name.len() <= 2
+                    && before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '^' | '_' | '}')))
         }
         Syntax::DollarBraces => identifier(name) || phrase,
         // Braces around a word: JSON has a quote, LaTeX a backslash or a letter before it.
@@ -184,7 +232,10 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             // `[G03]`, `[12]`: the number of a source.
             let letters = name.trim_end_matches(|c: char| c.is_ascii_digit());
             let cited = letters.len() < name.len() && letters.len() <= 2;
-            let mark = mark || cited;
+            // `[index]<type>`, `[Optional]`.
+            let told = after == Some('<')
+                || ["optional", "required", "mandatory"].iter().any(|word| name.eq_ignore_ascii_case(word));
+            let mark = mark || cited || told;
             phrase && !link && !joined && !single && !shows && !labels && !mark
         }
         Syntax::Angles => {
@@ -249,7 +300,7 @@ const SHELL: [&str; 14] = [
 
 /// `[BEGIN DATA]`, `[The end of the answer]`: where a part begins or ends.
 fn is_border(name: &str) -> bool {
-    let mut words = name.split_whitespace().map(str::to_ascii_lowercase).take(2);
+    let mut words = name.split([' ', '_']).map(str::to_ascii_lowercase).take(3);
     words.any(|word| matches!(&*word, "begin" | "end" | "start" | "beginning"))
 }
 

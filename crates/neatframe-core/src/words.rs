@@ -69,10 +69,13 @@ impl Words {
         let mut at = from;
         while at < text.len() {
             match next_word(text, at) {
-                Some(word) => {
-                    at = word.end as usize;
-                    all.push(word);
-                }
+                Some(word) => match steering_end(text, word.start as usize) {
+                    Some(end) => at = end,
+                    None => {
+                        at = word.end as usize;
+                        all.push(word);
+                    }
+                },
                 None => break,
             }
         }
@@ -97,6 +100,17 @@ impl Words {
         let last = self.all.partition_point(|word| (word.end as usize) <= span.end());
         &self.all[first..last.max(first)]
     }
+}
+
+/// The longest statement of a template that is looked at, in bytes.
+const STEERING: usize = 300;
+
+/// Where `{% if name %}` ends that begins at `at`: it steers the template, and no word of it reaches the model.
+fn steering_end(text: &str, at: usize) -> Option<usize> {
+    let rest = text[at..].strip_prefix("{%")?;
+    let close =
+        rest.as_bytes().iter().take(STEERING).take_while(|b| **b != b'\n').position(|b| *b == b'%')?;
+    rest[close..].starts_with("%}").then_some(at + 2 + close + 2)
 }
 
 fn next_word(text: &str, from: usize) -> Option<Word> {

@@ -8,7 +8,7 @@ mod vague {
         a_value_of_a_list: "Rate each pier as one of good, fair, poor." => [];
         the_word_by_itself: "Write a good notice." => ["unmeasured-wording"];
         as_few_as_the_work_needs: "Change as few lines as the repair needs." => [];
-        as_few_as_possible: "Change as few lines as possible." => ["unmeasured-wording"];
+        as_few_as_possible: "Change as few lines as possible." => [];
         a_definition: "A good crossing takes under 40 minutes and has calm water." => [];
         a_definition_of_nothing: "Describe a good crossing for guests of the late boat." => ["unmeasured-wording"];
         a_tone_beside_a_plain_one: "Write the notice for the quay.\n- Friendly and plain; first names are fine." => [];

@@ -169,7 +169,11 @@ fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
         let address = bare.contains("://") && !bare.contains('@')
             || bare.starts_with('/')
             || bare.contains(['{', '}', '<', '>', '$']);
-        let marked = MARKED.iter().any(|mark| bare.contains(mark)) && bare.len() >= 14 && has_digit(bare);
+        // `flask-3.0.3` holds "sk-" and no key.
+        let apart = |at: usize| !bare[..at].ends_with(|c: char| c.is_alphanumeric());
+        let opens =
+            |mark: &str| bare.match_indices(mark).any(|(at, _)| mark.starts_with(['_', '-']) || apart(at));
+        let marked = MARKED.iter().any(|mark| opens(mark)) && bare.len() >= 14 && has_digit(bare);
         let private_key = bare.starts_with("-----BEGIN") && body.contains("PRIVATE KEY");
         let userinfo =
             bare.split_once("://").and_then(|(_, rest)| rest.split_once('@')).is_some_and(|(user, _)| {

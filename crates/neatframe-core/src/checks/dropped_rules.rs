@@ -73,6 +73,11 @@ impl Check for DroppedRules {
 fn is_warded(text: &str, words: &[Word], at: usize) -> bool {
     let before = &words[at.saturating_sub(8)..at];
     let lower = |word: &Word| word.lower(text);
+    let refuses =
+        |word: &Word| matches!(&*lower(word), "refuse" | "decline" | "reject" | "block" | "flag" | "ignore");
+    if words.first().is_some_and(refuses) && at > 1 {
+        return true;
+    }
     before.iter().any(|word| {
         word.is(vocabulary::NEGATION)
             || [

@@ -53,6 +53,9 @@ impl Check for HalfSample {
             if case.slots.iter().any(|slot| whole.overlaps(slot.span)) || shown.content.is_empty() {
                 continue;
             }
+            if only_illustrates(case, shown) || never_answered(case, samples, shown) {
+                continue;
+            }
             // One text alone that nobody calls a sample is the material; under a title the last line may be the output.
             let called = {
                 let label = case.text(shown.label).to_lowercase();
@@ -73,9 +76,10 @@ impl Check for HalfSample {
                     continue;
                 }
             }
-            let answered = next.is_some_and(|next| {
-                next.side != Side::Input || case.text(next.label) != case.text(shown.label)
-            });
+            let answered = is_answered_below(case, shown)
+                || next.is_some_and(|next| {
+                    next.side != Side::Input || case.text(next.label) != case.text(shown.label)
+                });
             let follows = next.is_none() && goes_on(case, shown);
             if answered || follows {
                 continue;
@@ -85,6 +89,38 @@ impl Check for HalfSample {
             sink.report(whole, message, "show what comes back for it, or take it out");
         }
     }
+}
+
+/// "For example: …" behind a rule shows what the rule means, and no input.
+fn only_illustrates(case: &Case<'_>, shown: &Shown) -> bool {
+    let label = case.text(shown.label).to_lowercase();
+    label.starts_with("for ") || label.starts_with("e.g")
+}
+
+/// How many samples are compared with each other.
+const MANY: usize = 200;
+
+/// Where several samples have one label and none of them an output, the label names no input.
+fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
+    let alike = |other: &Shown| case.text(other.label) == case.text(shown.label);
+    let several = samples.len() <= MANY && samples.iter().filter(|other| alike(other)).count() > 1;
+    let answered =
+        |pair: &[Shown]| alike(&pair[0]) && pair[1].side != Side::Input && pair[1].beside(&pair[0]);
+    several
+        && !samples.windows(2).any(answered)
+        && !samples.iter().any(|other| alike(other) && is_answered_below(case, other))
+}
+
+/// `JSON RESPONSE:` on the line below.
+fn is_answered_below(case: &Case<'_>, shown: &Shown) -> bool {
+    const ANSWERS: [&str; 10] =
+        ["response", "output", "answer", "result", "reply", "json", "assistant", "agent", "bot", "model"];
+    let below = case.source.text()[shown.content.end()..].trim_start();
+    let line = below.lines().next().unwrap_or("");
+    line.split_once(':').filter(|(label, _)| label.len() <= 40).is_some_and(|(label, _)| {
+        let label = label.to_lowercase();
+        label.split(|c: char| !c.is_alphanumeric()).any(|word| ANSWERS.contains(&word))
+    })
 }
 
 /// `Example output: see attached` in text that was not read as a sample.

@@ -115,9 +115,33 @@ fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
         "output", "explanation", "action", "decision", "choice", "verdict", "assessment",
     ];
     let inner = case.text(slot.inner).to_lowercase();
-    let made = inner.split_whitespace().nth(1).is_some_and(|made| MADE.contains(&made));
-    let shown = matches!(holder, Some(Component::Examples | Component::OutputFormat));
-    word.eq_ignore_ascii_case("your") && (shown || made)
+    let mut parts = inner.split([' ', '_', '-']);
+    let made = parts.clone().nth(1).is_some_and(|made| MADE.contains(&made));
+    let shown =
+        matches!(holder, Some(Component::Examples | Component::OutputFormat)) || below_a_format(case, slot);
+    // `Solution: <YOUR_SOLUTION>`: the label says what is written there.
+    let head = case.source.text()[..slot.span.start()].trim_end_matches([' ', ':', '"', '*', '`']);
+    let label = head.rsplit(|c: char| !c.is_alphanumeric()).next().unwrap_or("").to_lowercase();
+    let labelled = slot.syntax == Syntax::Angles && !label.is_empty() && parts.nth(1) == Some(&label);
+    let names = || inner.split_whitespace().next().is_some_and(|first| first == label);
+    match word.to_ascii_lowercase().as_str() {
+        "your" => shown || made || labelled,
+        // `Answer: [answer here]` in the form that the reply is to have.
+        "here" => shown && names(),
+        _ => false,
+    }
+}
+
+/// How many units back the line is looked for that announces a form.
+const BACK: usize = 5;
+
+/// True below "in the following format:".
+fn below_a_format(case: &Case<'_>, slot: &Slot) -> bool {
+    let Some(unit) = case.unit_of(slot) else { return false };
+    case.units[unit.saturating_sub(BACK)..unit].iter().any(|unit| {
+        let line = case.text(unit.text);
+        line.ends_with(':') && line.to_lowercase().contains("format")
+    })
 }
 
 /// "My idea is ____.": a blank as on a paper form. A template of the answer has its own.

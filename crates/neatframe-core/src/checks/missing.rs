@@ -129,8 +129,9 @@ impl Check for ThinPart {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         for (component, need) in case.frame.components() {
+            let has_words = |unit: usize| case.words_of(unit).iter().any(|word| !word.is_punctuation());
             let units: Vec<usize> = (0..case.units.len())
-                .filter(|&unit| case.labels[unit].component == Some(component))
+                .filter(|&unit| case.labels[unit].component == Some(component) && has_words(unit))
                 .collect();
             let words: usize = units
                 .iter()
@@ -140,8 +141,10 @@ impl Check for ThinPart {
             let asked = component == Component::Task
                 || component == Component::Context && need.importance > Importance::Optional;
             let Some(&first) = units.first().filter(|_| asked && words < enough) else { continue };
+            // What a slot takes in is as long as it gets.
+            let filled_later = component == Component::Context && !case.slots.is_empty();
             let holds_slot = case.slots.iter().any(|slot| case.units[first].text.contains(slot.span));
-            if !holds_slot {
+            if !holds_slot && !filled_later {
                 let message = format!("the {} is {words} words long", component.name());
                 sink.report(case.units[first].text, message, format!("answer this as well: {}", need.ask));
             }

@@ -33,6 +33,7 @@ static SCALE: Meta = Meta {
         "Score the wording from 1 to 5 and the layout from 1 to 10.",
         "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
         "Score the notice from 1 to 5. Name pier 10.",
+        "Score the notice from 0 to 10. Name the pier. A score from 0 to 3 means that it cannot be printed.",
     ],
 };
 
@@ -60,12 +61,9 @@ impl Check for OffScale {
                 continue;
             }
             let words = case.words_of(unit);
-            scales.extend(scales_in(text, words).into_iter().map(|(lowest, highest, span)| Scale {
-                unit,
-                lowest,
-                highest,
-                span,
-            }));
+            let whole =
+                scales_in(text, words).into_iter().filter(|(.., span)| !is_a_band(text, words, *span));
+            scales.extend(whole.map(|(lowest, highest, span)| Scale { unit, lowest, highest, span }));
             scores.extend(scores_in(text, words).into_iter().map(|(score, span)| (unit, score, span)));
         }
         // Where the prompt has scales for several things in one place, a score may be on any of them.
@@ -102,6 +100,17 @@ impl Check for OffScale {
             }
         }
     }
+}
+
+/// "A score from 0 to 3 means that …": a stretch of the scale, and no scale of its own.
+fn is_a_band(text: &str, words: &[Word], span: Span) -> bool {
+    let after = words.iter().find(|word| word.start as usize >= span.end());
+    after.is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "means" | "mean" | "indicates" | "indicate" | "implies" | "shows" | "is" | "→"
+        )
+    })
 }
 
 /// "Gets a 10" speaks of a score, whatever it is called.

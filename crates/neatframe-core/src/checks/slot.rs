@@ -73,7 +73,8 @@ impl Check for MixedSlots {
                         || calls_by_tag(case, slot)
                 }
                 Syntax::Brackets => {
-                    inner.contains(',')
+                    inner.contains([',', ':', '('])
+                        || inner.ends_with('.')
                         || is_a_mark(case, slot)
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)

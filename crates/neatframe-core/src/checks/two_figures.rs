@@ -183,7 +183,8 @@ fn statements(case: &Case<'_>, unit: usize) -> Vec<Statement> {
     let words = case.words_of(unit);
     let shown =
         matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
-            || case.labels[unit].component == Some(Component::Examples);
+            || case.labels[unit].component == Some(Component::Examples)
+            || case.text(case.units[unit].text).starts_with('<');
     if shown
         || words.len() > MOST_WORDS
         || !words.iter().any(|word| word.is_number())

@@ -107,10 +107,13 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
         || parts.last().is_some_and(|last| {
             [
                 "name", "id", "number", "date", "language", "type", "topic", "count", "title", "subject",
-                "length", "style", "format", "tone",
+                "length", "style", "format", "tone", "purpose", "rules", "instructions", "guidelines", "schema",
+                "prompt",
             ]
             .contains(last)
         })
+        // `instructions.actions.message`, `document_count_str`: a text of the prompt's own, a number.
+        || parts.iter().any(|part| ["instructions", "fragments", "count", "limit", "max"].contains(part))
     {
         return false;
     }

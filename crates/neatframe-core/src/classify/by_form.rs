@@ -5,7 +5,7 @@ use super::model::Scores;
 use super::shape::{
     announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_closing, is_ellipsis,
     is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, of_the_bot,
-    orders_a_form, takes_samples_in,
+    orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -52,6 +52,9 @@ pub(super) fn told(
     }
     if is_bare_slot(reading, unit) && around.among_samples || takes_samples_in(reading, unit) {
         return plain(Component::Examples);
+    }
+    if takes_the_format_in(reading, unit) {
+        return plain(Component::OutputFormat);
     }
     if ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));

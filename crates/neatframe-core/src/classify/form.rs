@@ -64,11 +64,15 @@ pub(super) fn orders_behind_a_colon(text: &str, words: &[Word]) -> bool {
         .is_some_and(|colon| colon >= 3 && words.get(colon + 1).is_some_and(|word| word.is(vocabulary::VERB)))
 }
 
-/// "Because the yard opens on Tuesdays only, put the yard's work in a group": the reason comes first, and then the order.
+/// "Because the yard opens on Tuesdays only, put the yard's work in a group", "Based on the log, list the delays": the reason,
+/// or what the work rests on, comes first, and then the order.
 pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
-    let reason = words
-        .first()
-        .is_some_and(|word| matches!(&*word.lower(text), "because" | "since" | "as" | "given" | "so"));
+    let reason = words.first().is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "because" | "since" | "as" | "given" | "so" | "based" | "using" | "considering" | "following"
+        )
+    });
     let Some(comma) = words.iter().position(|word| word.text(text) == ",").filter(|_| reason) else {
         return false;
     };

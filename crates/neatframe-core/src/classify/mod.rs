@@ -1,5 +1,6 @@
 //! Which component each unit belongs to, and on what evidence.
 
+mod bounds;
 mod by_form;
 mod features;
 mod form;
@@ -27,7 +28,7 @@ use by_form::Around;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
-use shape::{OpenQuote, answers_a_sample, is_courtesy};
+use shape::{OpenQuote, OpenRecord, answers_a_sample, is_courtesy};
 
 /// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
@@ -154,11 +155,13 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     }
     let views = Views::new(reading, &first);
     let shown = message::samples(reading.source.messages());
+    let bounded = bounds::within(reading);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)
     };
     let mut quoted = OpenQuote::default();
+    let mut record = OpenRecord::default();
     let keys = keys::named(reading.source.text());
     let mut sampled = None;
     let mut last = None;
@@ -166,17 +169,18 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
-        if is_courtesy(reading.words.within(reading.units[index].text), &all_hits[index]) {
-            continue;
-        }
-        if message_of(&reading.units[index]).is_some_and(|message| shown[message]) {
+        let turn = message_of(&reading.units[index]).is_some_and(|message| shown[message]);
+        if turn || bounded[index] {
             label.component = Some(Component::Examples);
             label.shares[Component::Examples.index()] = 1.0;
-            label.evidence = vec![Evidence {
-                component: Component::Examples,
-                share: 1.0,
-                seen: "a turn that shows how it goes",
-            }];
+            let seen =
+                if turn { "a turn that shows how it goes" } else { "between lines that bound a sample" };
+            label.evidence = vec![Evidence { component: Component::Examples, share: 1.0, seen }];
+            continue;
+        }
+        let words = reading.words.within(reading.units[index].text);
+        // No words: a line that steers a template.
+        if words.is_empty() || is_courtesy(words, &all_hits[index]) {
             continue;
         }
         let seen = views.of(index);
@@ -200,6 +204,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if answers {
             towards(Component::Examples, &mut shares);
         }
+        if let Some(component) = record.goes_on(reading, unit) {
+            towards(component, &mut shares);
+        }
         // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
         if quoted.goes_on(reading, unit) {
             towards(Component::Examples, &mut shares);
@@ -219,6 +226,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         decide(label, &shares);
         last = label.component;
         quoted.note(reading, unit, label.component);
+        record.note(reading, unit, label.component);
         // The answer may have a label, and with it a part, of its own.
         let titled = observer.titles[unit.section] == Some(Component::Examples)
             || answers && sampled.is_some_and(|(_, titled)| titled);

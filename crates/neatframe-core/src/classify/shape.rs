@@ -17,7 +17,11 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let after = reading.slots.partition_point(|slot| slot.span.end() < end.saturating_sub(1));
     let last = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
     let words = reading.words.within(unit.text).iter().filter(|word| !word.is_punctuation());
-    let orders = words.clone().next().is_some_and(|word| word.is(vocabulary::VERB));
+    // "Always reply in {language}".
+    let stresses = |word: &&&Word| {
+        matches!(&*word.lower(reading.source.text()), "always" | "please" | "only" | "never" | "now" | "then")
+    };
+    let orders = words.clone().find(|word| !stresses(&word)).is_some_and(|word| word.is(vocabulary::VERB));
     let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
     // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
     let takes_in = |slot: &Slot| {
@@ -25,7 +29,7 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
         // `<at most 12 words>`, `<one sentence>` say what is to be written there.
         let measured = ["at most ", "up to ", "one of ", "max "].iter().any(|sign| inner.starts_with(sign))
             || [" words", " sentence", " sentences", " characters"].iter().any(|sign| inner.ends_with(sign));
-        !inner.ends_with('?') && !inner.starts_with("your ") && !measured
+        !inner.ends_with('?') && !inner.starts_with("your ") && !inner.starts_with("your_") && !measured
     };
     let alone =
         last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));
@@ -185,6 +189,16 @@ pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     slot.is_ok_and(|slot| reading.slots[slot].span.end() == unit.text.end())
 }
 
+/// `{{ action_format }}` alone in a part called "Format": the prompt's own words on the answer, put in later.
+pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let named = |text: &str| {
+        let text = text.to_ascii_lowercase();
+        text.contains("format") || text.contains("schema")
+    };
+    let title = || named(reading.source.slice(reading.outline.sections[unit.section].title));
+    is_bare_slot(reading, unit) && (named(reading.source.slice(unit.text)) || title())
+}
+
 /// `{{examples}}`: a line that takes samples in.
 pub(super) fn takes_samples_in(reading: &Reading<'_>, unit: &Unit) -> bool {
     let name = || reading.source.slice(unit.text).to_ascii_lowercase();
@@ -194,13 +208,19 @@ pub(super) fn takes_samples_in(reading: &Reading<'_>, unit: &Unit) -> bool {
             .any(|sign| name().contains(sign))
 }
 
-/// `You are {name}, {role}`: slots that take the persona in.
+/// `You are {name}, {role}`, `You work as a {job}`: slots that take the persona in.
 pub(super) fn names_the_persona(reading: &Reading<'_>, index: usize) -> bool {
     let unit = &reading.units[index];
     let text = reading.source.slice(unit.text);
-    let Some(rest) =
-        ["You are ", "Act as ", "You're ", "Your name is "].iter().find_map(|lead| text.strip_prefix(lead))
-    else {
+    let text = ["Never forget that ", "Never forget ", "Remember that ", "Remember: "]
+        .iter()
+        .find_map(|lead| text.strip_prefix(lead))
+        .unwrap_or(text);
+    let named = ["You are ", "Act as ", "You're ", "Your name is ", "You work as ", "You work for "];
+    let lead = named.iter().find(|lead| {
+        text.is_char_boundary(lead.len()) && text[..lead.len().min(text.len())].eq_ignore_ascii_case(lead)
+    });
+    let Some(rest) = lead.map(|lead| &text[lead.len()..]) else {
         return false;
     };
     let rest = ["a ", "an ", "the "].iter().find_map(|article| rest.strip_prefix(article)).unwrap_or(rest);
@@ -241,6 +261,13 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     let text = reading.source.text();
     let body = reading.source.slice(unit.text);
     let below = text[end..unit.text.start()].matches('\n').count() <= 1;
+    // "IMPORTANT: …" below a sample is said of the work.
+    const NOTES: [&str; 8] =
+        ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES"];
+    let first = body.trim_start_matches(['*', '#', ' ', '<']).split(|c: char| !c.is_alphabetic()).next();
+    if first.is_some_and(|first| NOTES.contains(&first)) {
+        return false;
+    }
     let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn);
     // `Label: "…"` and `Plain: "…"` right below it.
     let quoted = text[..end].ends_with(['"', '”']) && body.contains(": \"") && body.ends_with('"');
@@ -304,6 +331,41 @@ impl OpenQuote {
             None if opens => Some(unit.block),
             open => open,
         };
+    }
+}
+
+/// A record of braces and brackets that goes on over several units.
+#[derive(Default)]
+pub(super) struct OpenRecord {
+    depth: i32,
+    of: Option<Component>,
+}
+
+impl OpenRecord {
+    /// The component of the record that a unit is a part of.
+    pub(super) fn goes_on(&self, reading: &Reading<'_>, unit: &Unit) -> Option<Component> {
+        let text = reading.source.slice(unit.text).trim_start_matches([' ', '-', '*']);
+        let of_a_record = text.starts_with(['{', '[', '"', '}', ']']) || text.starts_with("...");
+        self.of.filter(|_| self.depth > 0 && of_a_record)
+    }
+
+    /// Takes in what a unit was read as.
+    pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
+        let text = reading.source.slice(unit.text);
+        let shape = component.filter(|c| matches!(c, Component::OutputFormat | Component::Examples));
+        let opens = text.trim_start().starts_with(['{', '[']);
+        if shape.is_none() || self.of != shape && !opens {
+            *self = OpenRecord::default();
+            return;
+        }
+        if self.depth <= 0 {
+            self.depth = 0;
+            self.of = shape.filter(|_| opens);
+        }
+        if self.of.is_some() {
+            let count = |signs: [char; 2]| text.matches(signs).count() as i32;
+            self.depth += count(['{', '[']) - count(['}', ']']);
+        }
     }
 }
 

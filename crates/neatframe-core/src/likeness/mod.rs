@@ -1,5 +1,6 @@
 //! What a demand comes down to, so that two can be compared whatever their words.
 
+mod apart;
 mod base;
 mod idioms;
 mod kept;
@@ -7,6 +8,7 @@ mod stem;
 
 use crate::lexicon::vocabulary;
 use crate::words::Word;
+pub(crate) use apart::{are_apart, are_opposed};
 use base::hash;
 use kept::{PRESERVING, narrow_place, preserves};
 pub(crate) use stem::stem;
@@ -40,17 +42,18 @@ pub(crate) struct Gist {
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "again", "also", "answer", "answered", "answers", "appear", "appears", "assign", "assigned",
-    "back", "base", "based", "be", "belong", "belongs", "below", "carries", "carry", "come", "comes",
-    "contain", "contained", "contains", "count", "counted", "do", "done", "ensure", "everything", "exceed",
-    "fewer", "first", "forget", "get", "gets", "give", "given", "go", "goes", "has", "have", "important",
-    "include", "included", "including", "it", "its", "job", "keep", "last", "least", "length", "less",
-    "letters", "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum",
-    "min", "minimum", "more", "most", "need", "needs", "note", "occur", "occurs", "output", "over",
-    "overall", "own", "part", "parts", "please", "present", "put", "really", "remember", "replies", "reply",
-    "response", "responses", "said", "say", "set", "short", "shorter", "single", "size", "sound", "stay",
-    "stays", "sure", "text", "thing", "things", "time", "times", "tone", "total", "type", "under", "use",
-    "used", "very", "voice", "want", "way", "well", "whole", "within", "write", "written", "younger",
+    "above", "absolutely", "again", "also", "answer", "answered", "answers", "appear", "appears", "assign",
+    "assigned", "back", "base", "based", "be", "belong", "belongs", "below", "carries", "carry", "come",
+    "comes", "contain", "contained", "contains", "count", "counted", "do", "done", "ensure", "everything",
+    "exceed", "extremely", "fewer", "first", "following", "forget", "generate", "generated", "get", "gets",
+    "give", "given", "go", "goes", "has", "have", "important", "include", "included", "including",
+    "incredibly", "it", "its", "job", "keep", "last", "least", "length", "less", "letters", "limit",
+    "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more",
+    "most", "need", "needs", "note", "occur", "occurs", "output", "over", "overall", "own", "part", "parts",
+    "please", "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said",
+    "say", "set", "short", "shorter", "single", "size", "sound", "stay", "stays", "sure", "text", "thing",
+    "things", "time", "times", "tone", "total", "type", "under", "use", "used", "very", "voice", "want",
+    "way", "well", "whole", "within", "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.

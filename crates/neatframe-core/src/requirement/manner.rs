@@ -99,7 +99,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         if counts && pole.axis == "emoji" {
             continue;
         }
-        let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at));
+        let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at))
+            || !own && ruled_out_with(text, &words[..hit.first]);
         let name = match (negated, pole.flips) {
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,
@@ -156,6 +157,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 || *exception.get_or_init(|| is_exception(text, words)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
+}
+
+/// "Do not make things up or |answer from memory|", "do not let the boat |fill gaps|": the prohibition that opens a sentence
+/// reaches as far as "or" and "let" carry it.
+fn ruled_out_with(text: &str, before: &[Word]) -> bool {
+    let opens = before.iter().take(2).any(|word| word.is(vocabulary::NEGATION));
+    let carried = before.iter().any(|word| matches!(&*word.lower(text), "or" | "let"));
+    let broken = before.iter().any(|word| {
+        word.is(vocabulary::STOP_MARK) || matches!(&*word.lower(text), "but" | "instead" | "and" | ",")
+    });
+    opens && carried && !broken
 }
 
 /// "… for the moral", "… about prices", "… in the legal part": what stands behind a demand bounds it.

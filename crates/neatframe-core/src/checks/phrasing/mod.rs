@@ -177,7 +177,8 @@ impl Check for HedgedOrder {
                 };
                 let (hedge, rest) = (&words[hit.first..=hit.last], &words[hit.last + 1..]);
                 // "I suppose it could work" is said to the model as well.
-                said(hedge, &["you"]) || said(hedge, &["i"]) && said(rest, &["could", "might", "would"])
+                said(hedge, &["you", "hoping", "hoped"])
+                    || said(hedge, &["i"]) && said(rest, &["could", "might", "would"])
             };
             let hedge = case.hits[unit].iter().find(|hit| {
                 hit.set == Set::Hedge
@@ -192,6 +193,21 @@ impl Check for HedgedOrder {
             let told = words[..hit.first].iter().any(|word| word.lower(case.source.text()) == "that")
                 && words[0].is(vocabulary::VERB);
             if (conditional || told) && !opens {
+                continue;
+            }
+            // "Do not attempt to guess", "does the reply attempt to answer?": neither is an order that is hedged.
+            let ruled_out = words[..hit.first].iter().rev().take(2).any(|word| word.is(vocabulary::NEGATION));
+            let asked = case.text(case.units[unit].text).ends_with('?')
+                && matches!(
+                    &*words[0].lower(case.source.text()),
+                    "do" | "does" | "did" | "has" | "have" | "was" | "were"
+                )
+                && words.get(1).is_some_and(|word| word.lower(case.source.text()) != "you");
+            // "Find all that might be helpful": the doubt is about the things.
+            let of_things = hit.first > 0
+                && matches!(&*words[hit.first - 1].lower(case.source.text()), "that" | "which" | "who")
+                && !opens;
+            if ruled_out || asked || of_things {
                 continue;
             }
             // "Be up for making" orders nothing.

@@ -18,7 +18,7 @@ pub(super) fn is_pinned(
     let kind = VAGUE[hit.entry as usize].kind;
     let after = &words[hit.last + 1..];
     let text = case.source.text();
-    let number = words.iter().any(|word| word.is_number());
+    let number = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
     let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
     let explained =
@@ -81,6 +81,17 @@ pub(super) fn is_pinned(
         }
         VagueKind::Bare => explained,
     }
+}
+
+/// "As many as possible, up to {max_results}": the number is put in later.
+fn takes_a_number_in(case: &Case<'_>, unit: usize) -> bool {
+    const NUMBERS: [&str; 9] = ["max", "min", "num", "number", "count", "limit", "words", "length", "top"];
+    let span = case.units[unit].text;
+    let after = case.slots.partition_point(|slot| slot.span.start() < span.start());
+    case.slots[after..].iter().take_while(|slot| slot.span.start() < span.end()).any(|slot| {
+        let name = case.text(slot.inner).to_lowercase();
+        name.split(|c: char| !c.is_alphanumeric()).any(|part| NUMBERS.contains(&part))
+    })
 }
 
 /// True in the clause that tells what is given, before the ask.

@@ -1,0 +1,161 @@
+//! What sets two demands apart, however many words they share.
+
+use crate::lexicon::vocabulary;
+use crate::words::Word;
+
+/// Words of which one rules the other out.
+const OPPOSITES: [(&str, &str); 46] = [
+    ("start", "end"),
+    ("starts", "ends"),
+    ("begin", "end"),
+    ("begins", "ends"),
+    ("start", "finish"),
+    ("opening", "closing"),
+    ("opens", "closes"),
+    ("open", "close"),
+    ("above", "below"),
+    ("first", "last"),
+    ("first", "second"),
+    ("previous", "next"),
+    ("earlier", "later"),
+    ("up", "down"),
+    ("left", "right"),
+    ("top", "bottom"),
+    ("upper", "lower"),
+    ("higher", "lower"),
+    ("highest", "lowest"),
+    ("increase", "decrease"),
+    ("maximum", "minimum"),
+    ("max", "min"),
+    ("most", "least"),
+    ("longest", "shortest"),
+    ("newest", "oldest"),
+    ("old", "new"),
+    ("correct", "incorrect"),
+    ("valid", "invalid"),
+    ("true", "false"),
+    ("positive", "negative"),
+    ("unrelated", "within"),
+    ("unrelated", "related"),
+    ("irrelevant", "relevant"),
+    ("outside", "within"),
+    ("source", "target"),
+    ("input", "output"),
+    ("inputs", "outputs"),
+    ("header", "footer"),
+    ("internal", "external"),
+    ("singular", "plural"),
+    ("add", "delete"),
+    ("add", "remove"),
+    ("addition", "deletion"),
+    ("read", "write"),
+    ("user", "assistant"),
+    ("sender", "recipient"),
+];
+
+/// Words beyond which only the first are compared.
+const MOST: usize = 60;
+
+/// "End with the date" and "start with the date".
+pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
+    let (one, two) = (&one[..one.len().min(MOST)], &two[..two.len().min(MOST)]);
+    let has = |words: &[Word], name: &str| words.iter().any(|word| word.lower(text) == name);
+    let split = |a: &str, b: &str| has(one, a) && !has(one, b) && has(two, b) && !has(two, a);
+    // "Before you send" and "after you wrote" are one moment, "before the title" and "after the title" two places.
+    let place = |words: &[Word], name: &str| {
+        words.windows(2).any(|pair| {
+            pair[0].lower(text) == name
+                && matches!(&*pair[1].lower(text), "the" | "each" | "every" | "a" | "this")
+        })
+    };
+    let sides = place(one, "before") && place(two, "after") || place(one, "after") && place(two, "before");
+    sides || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
+}
+
+/// Besides opposites: "only the log" and "the log"; "`a`: the fare" and "`b`: the fare".
+pub(crate) fn are_apart(text: &str, one: &[Word], two: &[Word]) -> bool {
+    let (one, two) = (&one[..one.len().min(MOST)], &two[..two.len().min(MOST)]);
+    let has = |words: &[Word], name: &str| words.iter().any(|word| word.lower(text) == name);
+    let confines = |words: &[Word]| has(words, "only") || has(words, "solely") || has(words, "exclusively");
+    let rules_out = |words: &[Word]| words.iter().any(|word| word.is(vocabulary::NEGATION));
+    // "Only pay once it is confirmed" is about when.
+    let times = ["once", "when", "after", "if", "until"].iter().any(|name| has(two, name));
+    let confined = confines(two) && !confines(one) && !rules_out(one) && !times;
+    let asks = two.windows(2).any(|pair| {
+        pair[1].lower(text) == "which"
+            && !matches!(&*pair[0].lower(text), "in" | "of" | "for" | "from" | "at" | ",")
+    });
+    let asks_which = asks && !has(one, "which");
+    are_opposed(text, one, two)
+        || confined
+        || asks_which
+        || points_back(text, two)
+        || cases_differ(text, one, two)
+        || head(text, one) != head(text, two)
+}
+
+/// "These lines begin with a blank": what they are stands before.
+fn points_back(text: &str, words: &[Word]) -> bool {
+    words.first().is_some_and(|word| matches!(&*word.lower(text), "these" | "those" | "they" | "such"))
+}
+
+/// "For a guest: …" and "for the crew: …".
+fn cases_differ(text: &str, one: &[Word], two: &[Word]) -> bool {
+    let case = |words: &[Word]| -> Option<Vec<String>> {
+        let opens = words.first().is_some_and(|word| word.lower(text) == "for");
+        let end = words.iter().take(CASE).position(|word| matches!(word.text(text), ":" | ","))?;
+        opens.then(|| words[..end].iter().map(|word| word.lower(text).into_owned()).collect())
+    };
+    case(one).zip(case(two)).is_some_and(|(one, two)| one != two)
+}
+
+/// Words of the longest case that opens a line.
+const CASE: usize = 10;
+
+/// The name that a line explains: `content` in "`content` - the words to write", `yes` in "'yes': the boat sails", `find` in
+/// "def find(name)".
+fn head<'a>(text: &'a str, words: &[Word]) -> Option<&'a str> {
+    let first = words.iter().position(|word| !word.is_punctuation())?;
+    let quoted = first > 0 && matches!(words[0].text(text), "`" | "'" | "\"" | "“");
+    let name = words[first].text(text);
+    let loud = name.len() >= 3 && name.bytes().all(|b| b.is_ascii_uppercase() || b == b'_');
+    let explains =
+        words[first + 1..].iter().take(5).any(|word| matches!(word.text(text), ":" | "-" | "–" | "—" | "→"));
+    let define = matches!(name, "def" | "fn" | "function").then(|| words.get(first + 1)).flatten();
+    let called = define.or(words.get(first)).filter(|word| text[word.end as usize..].starts_with('('));
+    called.map(|word| word.text(text)).or(((quoted || loud) && explains).then_some(name))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::span::Span;
+    use crate::words::Words;
+
+    fn apart(one: &str, two: &str) -> bool {
+        let text = format!("{one}\n{two}");
+        let words = Words::read(&text, 0);
+        let (one, two) = (Span::new(0, one.len()), Span::new(one.len() + 1, text.len()));
+        are_apart(&text, words.within(one), words.within(two))
+    }
+
+    #[test]
+    fn opposites_set_two_demands_apart() {
+        assert!(apart("The log must start with a date.", "The log must end with a date."));
+        assert!(apart("Show three lines before the change.", "Show three lines after the change."));
+        assert!(!apart("Show the fare before the pier.", "Before the pier, show the fare."));
+    }
+
+    #[test]
+    fn a_limit_says_more_than_the_thing() {
+        assert!(apart("Use the log.", "Use only the log."));
+        assert!(!apart("Use only the log.", "Only the log is used."));
+        assert!(!apart("Use nothing but the log.", "Use the log."));
+    }
+
+    #[test]
+    fn lines_that_explain_two_names() {
+        assert!(apart("`read` - reads the log of the boat.", "`log` - the log of the boat."));
+        assert!(apart("Sort the mail by its language.", "'yes': the mail is in the language."));
+    }
+}
