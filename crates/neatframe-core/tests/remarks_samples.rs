@@ -5,6 +5,13 @@ mod common;
 
 mod rules {
     remarks! { Example:
+        one_sentence_is_one: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- Answer in one sentence.\n\nExamples:\n\nGuest: Fares?\nReply: It is four crowns. Children pay two.\n\nGuest: Dogs?\nReply: Dogs are welcome." => ["sample-breaks-rule"];
+        one_sentence_kept: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- Answer in one sentence.\n\nExamples:\n\nGuest: Fares?\nReply: It is four crowns.\n\nGuest: Dogs?\nReply: Dogs are welcome." => [];
+        a_score_beyond_its_range: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- The score is between 1 and 5.\n\nExamples:\n\nSlip: Fine\nScore: 7\n\nSlip: Bad\nScore: 2" => ["sample-breaks-rule"];
+        a_score_within_its_range: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- The score is between 1 and 5.\n\nExamples:\n\nSlip: Fine\nScore: 5\n\nSlip: Bad\nScore: 2" => [];
+        yes_or_no_only: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- Answer with yes or no only.\n\nExamples:\n\nGuest: Is it open?\nReply: Probably\n\nGuest: Is it far?\nReply: No" => ["sample-breaks-rule"];
+        yes_and_no: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- Answer with yes or no only.\n\nExamples:\n\nGuest: Is it open?\nReply: Yes\n\nGuest: Is it far?\nReply: No" => [];
+        a_sign_that_is_not_used: "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Name the boat.\n- Never use question marks.\n\nExamples:\n\nGuest: Fares?\nReply: Which boat?\n\nGuest: Dogs?\nReply: Yes." => ["sample-breaks-rule"];
         brackets_asked_for: "Translate the card.\nAdd the metric amount in square brackets.\n\nFor example:\nCard: \"1 Pot Melk\"\nPanel: \"1 pot of milk\"\n\nCard:\n{{card}}" => ["sample-breaks-rule"];
         brackets_that_are_there: "Translate the card.\nAdd the metric amount in square brackets.\n\nFor example:\nCard: \"1 Pot Melk\"\nPanel: \"1 pot [0.97 l] of milk\"\n\nCard:\n{{card}}" => [];
         a_word_with_a_substitute: "Explain the fault to the guest.\nUse plain words; \"Gangway\" becomes \"the bridge to the boat\".\n\nExample:\nFault: stuck at pier 3\nAnswer: The Gangway does not move." => ["sample-breaks-rule"];

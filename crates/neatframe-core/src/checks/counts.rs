@@ -38,7 +38,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         if words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
             continue;
         }
-        let Some(this) = count(text, unit, words) else { continue };
+        let Some(this) = count(text, unit, words).or_else(|| chosen(text, unit, words)) else { continue };
         let rival = seen.iter().find(|that| {
             that.thing == this.thing
                 && that.which == this.which
@@ -128,11 +128,19 @@ fn bare_paragraphs(case: &Case<'_>, rule: &Requirement) -> Option<u32> {
     let Demand::Amount { measure: Measure::Paragraphs, bound } = &rule.demand else { return None };
     let words = case.words_of(rule.unit).iter().filter(|word| !word.is_punctuation());
     let text = case.source.text();
-    let orders = case.words_of(rule.unit).first().is_some_and(|word| word.is(vocabulary::VERB));
+    let first = case.words_of(rule.unit).first();
+    let orders = first.is_some_and(|word| word.is(vocabulary::VERB) || word.lower(text) == "exactly");
+    // "Structure it in five short paragraphs so that it reads fast".
+    let of_all = case.words_of(rule.unit).windows(3).any(|run| {
+        matches!(&*run[0].lower(text), "it" | "everything" | "text" | "reply" | "answer" | "pitch" | "piece")
+            && matches!(&*run[1].lower(text), "in" | "into" | "as")
+            && run[2].is_number()
+    });
     let of_some = words
         .clone()
         .any(|word| matches!(&*word.lower(text), "on" | "about" | "for" | "per" | "each" | "to"));
-    let bare = orders && !of_some && !rule.conditional && words.count() <= BARE;
+    let long = if of_all { LONG } else { BARE };
+    let bare = orders && !of_some && !rule.conditional && words.count() <= long;
     bound.most.filter(|_| bare && bound.least == bound.most)
 }
 
@@ -221,6 +229,33 @@ fn count(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
         let scope = each.map(|at| stem(&lower(at + 1)));
         Some(Count { unit, thing: stem(&name), which, scope, bound, span })
     })
+}
+
+/// "Recommend four books", "tell me which five books to drop": how many are chosen. Not where it goes on to say of what kind or
+/// for what: "three names for the boat".
+fn chosen(text: &str, unit: usize, words: &[Word]) -> Option<Count> {
+    const CHOOSE: [&str; 7] = ["recommend", "pick", "choose", "select", "propose", "suggest", "name"];
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = usize::from(matches!(&*lower(0), "please" | "always" | "then" | "now" | "finally"));
+    let at = match CHOOSE.contains(&&*lower(opens)) {
+        true => opens + 1 + usize::from(matches!(&*lower(opens + 1), "the" | "exactly")),
+        false => words.iter().position(|word| word.lower(text) == "which")? + 1,
+    };
+    let value = number(text, *words.get(at)?).filter(|value| (2..=50).contains(value))?;
+    let noun = words.get(at + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
+    let name = lower(at + 1);
+    let rest = &words[at + 2..];
+    let clause = &rest[..rest.iter().position(|word| word.is_punctuation()).unwrap_or(rest.len())];
+    let narrowed = clause.iter().any(|word| {
+        matches!(
+            &*word.lower(text),
+            "for" | "of" | "on" | "from" | "in" | "about" | "per" | "each" | "every" | "with" | "and"
+        )
+    });
+    let plain = name.len() > 3 && name.ends_with('s') && Measure::named(&name).is_none() && !narrowed;
+    let bound = Bound { least: Some(value), most: Some(value), about: false };
+    let span = words[at].span().cover(noun.span());
+    plain.then(|| Count { unit, thing: stem(&name), which: None, scope: None, bound, span })
 }
 
 #[cfg(test)]

@@ -100,6 +100,9 @@ fn is_name(text: &str, word: Word) -> bool {
 /// One letter more, less, other, or two neighbours swapped.
 fn differs_by_a_slip(one: &str, two: &str) -> bool {
     let (one, two): (Vec<char>, Vec<char>) = (one.chars().collect(), two.chars().collect());
+    if is_another_form(&one, &two) {
+        return true;
+    }
     if one[0] != two[0] || one.len().abs_diff(two.len()) > 1 {
         return false;
     }
@@ -112,4 +115,12 @@ fn differs_by_a_slip(one: &str, two: &str) -> bool {
         && one[same_head] == two[same_head + 1]
         && one[same_head + 1] == two[same_head];
     !plural && (same_head + same_tail + 1 >= longer || swapped)
+}
+
+/// "Bodil" and "Bodhild": two letters put in, the others in order.
+fn is_another_form(one: &[char], two: &[char]) -> bool {
+    let (short, long) = if one.len() < two.len() { (one, two) } else { (two, one) };
+    let mut left = long.iter();
+    let in_order = short.iter().all(|letter| left.any(|other| other == letter));
+    short.len() >= 5 && long.len() == short.len() + 2 && short[..3] == long[..3] && in_order
 }

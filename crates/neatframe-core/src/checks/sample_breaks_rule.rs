@@ -297,7 +297,12 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
             case.labels[unit].component == Some(Component::Examples)
                 && case.text(case.units[unit].text).contains('{')
         })
-        .map(|unit| (case.units[unit].text, case.units[unit].kind == UnitKind::Code));
+        .map(|unit| {
+            let body = case.text(case.units[unit].text).trim();
+            let whole =
+                case.units[unit].kind == UnitKind::Code || body.starts_with('{') && body.ends_with('}');
+            (case.units[unit].text, whole)
+        });
     let inputs: Vec<Span> =
         case.samples.iter().filter(|shown| shown.side == Side::Input).map(|shown| shown.content).collect();
     for (content, whole) in records {

@@ -115,6 +115,8 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
 /// "score is a whole number from 1 to 5", "`score`: 1-5": the field, and the lowest and highest number it may hold.
 fn scaled(line: &str) -> Option<(String, i64, i64)> {
     let lower = line.trim_start_matches(['-', '*', ' ']).to_lowercase();
+    let lower =
+        ["the ", "each ", "every "].iter().find_map(|word| lower.strip_prefix(word)).unwrap_or(&lower);
     let end = lower.trim_start_matches(['"', '`', '*']).find([' ', ':', '"', '`', '*', '('])?;
     let head = lower.trim_start_matches(['"', '`', '*']);
     let (name, rest) = head.split_at(end);
@@ -153,6 +155,7 @@ mod tests {
         assert_eq!(read("score is a whole number from 1 to 5."), Some(("score".into(), (1, 5))));
         assert_eq!(read("- `rank`: 1-10, best first"), Some(("rank".into(), (1, 10))));
         assert_eq!(read("tide (0 to 3)"), Some(("tide".into(), (0, 3))));
+        assert_eq!(read("The score is between 1 and 5."), Some(("score".into(), (1, 5))));
         assert_eq!(read("summary: 2-3 sentences"), None, "a length");
         assert_eq!(read("The score is high."), None);
     }

@@ -136,6 +136,15 @@ const ALSO: Scores = [0.25, 0.2, 0.4, 0.6, 0.2, 0.15];
 /// The share of belief below which words for a shape speak of something else: "answer in two sentences" bounds a length.
 const SHAPE: f32 = 0.04;
 
+/// From which share of belief a line under a title for samples is an order all the same.
+const ORDERS: f32 = 0.6;
+
+/// True where a slot stands in a unit.
+fn holds_a_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());
+    reading.slots.get(after).is_some_and(|slot| slot.span.overlaps(unit.text))
+}
+
 /// From which share of belief an order under a title for rules may be one.
 const RULED: f32 = 0.15;
 
@@ -199,6 +208,14 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
                 label.facet = Some(facet);
                 label.facets.insert(facet);
             }
+        }
+        // Under a title for samples a labelled line or a record is one.
+        let shows = matches!(unit.kind, UnitKind::Field | UnitKind::Turn | UnitKind::Code | UnitKind::Table)
+            || reading.source.slice(unit.text).starts_with(['{', '[']);
+        let sampling = observer.titles[unit.section] == Some(Component::Examples);
+        let orders = seen[0][Component::Constraints.index()] + seen[0][Component::Task.index()];
+        if shows && sampling && orders < ORDERS && !holds_a_slot(reading, unit) {
+            towards(Component::Examples, &mut shares);
         }
         let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));
         if answers {

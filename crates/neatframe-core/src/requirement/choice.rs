@@ -43,6 +43,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(Demand::OneOf(choices));
         return;
     }
+    if says_yes_or_no(body) {
+        push(Demand::OneOf(vec!["yes".into(), "no".into()]));
+        return;
+    }
     // Labels stand in capitals or in quotation marks.
     let loud =
         body.as_bytes().windows(2).any(|pair| pair[0].is_ascii_uppercase() && pair[1].is_ascii_uppercase());
@@ -71,6 +75,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(Demand::OneOf(choices));
         }
     }
+}
+
+/// "Answer with yes or no only.": the two words are the whole answer.
+fn says_yes_or_no(body: &str) -> bool {
+    const SHORT: usize = 8;
+    let lower = body.to_lowercase().replace(['"', '`', '\'', '“', '”'], "");
+    let firm = lower.contains("only") || lower.contains("just") || lower.starts_with("answer yes or no");
+    let first = lower.split_whitespace().find(|word| !matches!(*word, "only" | "just" | "please" | "always"));
+    let answers = first
+        .is_some_and(|word| matches!(word, "answer" | "reply" | "respond" | "return" | "say" | "output"));
+    firm && answers && lower.contains("yes or no") && lower.split_whitespace().count() <= SHORT
 }
 
 /// Verbs that give a thing its label.

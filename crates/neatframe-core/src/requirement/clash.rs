@@ -18,6 +18,12 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             };
             (one_axis || CROSSED.iter().any(crossed)) && !is_split(earlier, later)
         }
+        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second })
+            if measure == other && (is_part(later) && whole(earlier) || is_part(earlier) && whole(later)) =>
+        {
+            let (of_part, of_whole) = if whole(earlier) { (second, bound) } else { (bound, second) };
+            of_part.least.zip(of_whole.most).is_some_and(|(least, most)| least > most)
+        }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) => {
             of_one_subject(&earlier.subject, &later.subject)
                 && later.subject != Subject::Unstated
@@ -27,6 +33,18 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                     && is_comparable(measure, &earlier.subject, (bound, second))
                     || crosses((measure, bound), (other, second))
                     || crosses((other, second), (measure, bound)))
+        }
+        // "A table of three columns", "the columns Date, Boat, Pier and Fare".
+        (
+            Demand::Fields(fields),
+            Demand::Amount { measure: Measure::Items("columns" | "fields" | "keys"), bound },
+        )
+        | (
+            Demand::Amount { measure: Measure::Items("columns" | "fields" | "keys"), bound },
+            Demand::Fields(fields),
+        ) => {
+            let count = fields.len() as u32;
+            bound.most.is_some_and(|most| most < count)
         }
         (Demand::Manner { axis: "sentence length", pole: "long" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "sentence length", pole: "long" }) => {
@@ -126,7 +144,7 @@ fn same_measure(one: &Measure, other: &Measure) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 13] = [
+const CROSSED: [(&str, &str); 18] = [
     ("no jargon", "advanced"),
     ("no Markdown", "headings"),
     ("no bullets", "numbered"),
@@ -140,6 +158,11 @@ const CROSSED: [(&str, &str); 13] = [
     ("much", "all explained"),
     ("first person", "no we"),
     ("an explanation", "no reasons"),
+    ("as given", "by date"),
+    ("as given", "by name"),
+    ("as given", "by rank"),
+    ("as given", "oldest first"),
+    ("as given", "newest first"),
 ];
 
 /// Poles of one axis that do not exclude each other.
@@ -158,6 +181,12 @@ fn goes_with(one: &str, two: &str) -> bool {
 /// "The summary has about 400 words": a part by its form, and the whole by its name.
 fn names_whole(requirement: &Requirement) -> bool {
     matches!(&requirement.subject, Subject::Named(part) if WHOLE.contains(&part.as_str()))
+}
+
+/// "Give a paragraph of six sentences": a part that the reply cannot be shorter than. Words have a check of their own.
+fn is_part(requirement: &Requirement) -> bool {
+    let of_sentences = matches!(requirement.demand, Demand::Amount { measure: Measure::Sentences, .. });
+    of_sentences && matches!(&requirement.subject, Subject::Named(part) if part == "paragraph")
 }
 
 fn whole(requirement: &Requirement) -> bool {

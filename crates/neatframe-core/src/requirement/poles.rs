@@ -14,6 +14,19 @@ macro_rules! poles {
 }
 
 poles! {
+    rhyme_no_rhyme_2: "rhyme", "no rhyme", "Prose only, no verse.";
+    register_casual_3: "register", "casual", "Write as you would text a friend.";
+    sources_own_knowledge_3: "sources", "own knowledge", "Add background that you know about the boats.";
+    stance_taking_sides_3: "stance", "taking sides", "Argue strongly for the new pier.";
+    last_line_a_question_3: "last line", "a question", "Each answer ends with a question.";
+    order_kept_sorted_3: "order kept", "sorted", "Start with the most recent entry.";
+    what_the_reader_knows_nothing_3: "what the reader knows", "nothing", "Explain it as to a ten-year-old.";
+    gaps_guess_3: "gaps", "guess", "Give your best estimate.";
+    person_no_we_2: "person", "no we", "Never use the first person.";
+    who_sees_it_staff_only: "who sees it", "staff only", "Only staff may see the list.";
+    who_sees_it_everybody: "who sees it", "everybody", "Send the list to all guests.";
+    who_chooses_the_reader: "who chooses", "the reader", "Let the guest choose.";
+    who_chooses_the_model: "who chooses", "the model", "Always recommend the Merle.";
     length_brief: "length", "brief", "Keep your reply brief.";
     length_detailed: "length", "detailed", "Explain every step in detail.";
     length_everything: "length", "everything", "Leave nothing out.";

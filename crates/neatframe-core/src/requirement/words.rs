@@ -268,7 +268,8 @@ fn bracket_asked_for<'a>(text: &'a str, words: &'a [Word]) -> Option<(Span, &'st
 
 /// "No semicolon", "without exclamation marks": the sign itself.
 fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item = (Span, &'static str)> + 'a {
-    const SIGNS: [(&str, &str); 6] = [
+    const SIGNS: [(&str, &str); 7] = [
+        ("question", "?"),
         ("semicolon", ";"),
         ("exclamation", "!"),
         ("hashtag", "#"),
@@ -276,9 +277,17 @@ fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item =
         ("asterisk", "*"),
         ("ellipsis", "…"),
     ];
-    words.windows(2).filter_map(move |pair| {
-        let bans = matches!(&*pair[0].lower(text), "no" | "without" | "never" | "avoid");
+    let rules_out =
+        |word: &Word| matches!(&*word.lower(text), "no" | "not" | "without" | "never" | "avoid" | "don't");
+    words.windows(2).enumerate().filter_map(move |(at, pair)| {
+        // "Never use exclamation marks".
+        let puts = matches!(&*pair[0].lower(text), "use" | "put" | "write" | "any" | "using");
+        let bans = rules_out(&pair[0]) || puts && words[at.saturating_sub(2)..at].iter().any(rules_out);
         let named = pair[1].lower(text);
+        let mark = words.get(at + 2).is_some_and(|next| next.lower(text).starts_with("mark"));
+        if named == "question" && !mark {
+            return None;
+        }
         let (_, sign) = SIGNS.iter().find(|(name, _)| named.strip_suffix('s').unwrap_or(&named) == *name)?;
         bans.then(|| (pair[0].span().cover(pair[1].span()), *sign))
     })

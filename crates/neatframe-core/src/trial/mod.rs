@@ -183,7 +183,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             };
             // "One sentence with the room": as often a part of the reply as the whole.
             let exact = named.is_none() && bound.least == bound.most;
-            if exact && (*measure != Measure::Sentences || bound.most <= Some(1)) {
+            let firm = exact && *measure == Measure::Sentences && stands_alone(text, rule.span);
+            if exact && !firm && (*measure != Measure::Sentences || bound.most <= Some(1)) {
                 return None;
             }
             // Records and scripts are no prose: their length says nothing.
@@ -197,18 +198,27 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let (least, most) =
                 if bound.about { (least / 2, most.saturating_mul(3) / 2) } else { (least, most) };
             // A sample may be an excerpt, so too short is only told of a named part.
-            let over = if exact { count > most.saturating_mul(2) } else { count > most };
+            let over = if exact && !firm { count > most.saturating_mul(2) } else { count > most };
             let whole = body.trim_end().ends_with(['.', '!', '?', '"'])
                 && !body.contains("...")
                 && !body.contains('…');
             // One sentence where two to four are asked for is too few; words are counted with more patience.
             let few = if *measure == Measure::Sentences { count < least } else { count * 2 < least };
-            let under = !exact && count < least && (named.is_some() || !spoken && whole && few);
+            let under = (!exact || firm) && count < least && (named.is_some() || !spoken && whole && few);
             (over || under)
                 .then(|| Breach { place: part, what: format!("a sample has {count} {}", measure.id()) })
         }
         _ => None,
     }
+}
+
+/// "Answer in one sentence.": a sentence that says no more than how much there is.
+fn stands_alone(text: &str, span: Span) -> bool {
+    const SHORT: usize = 6;
+    let stop = |c: char| matches!(c, '.' | '!' | '?' | ':' | ';' | '\n');
+    let from = text[..span.start()].rfind(stop).map_or(0, |at| at + 1);
+    let to = text[span.end()..].find(stop).map_or(text.len(), |at| span.end() + at);
+    text[from..to].split_whitespace().filter(|word| word.contains(char::is_alphanumeric)).count() <= SHORT
 }
 
 /// How many of a measure a text holds. Sentences end in a full stop, question or exclamation mark.
