@@ -28,7 +28,7 @@ use by_form::Around;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS, add};
-use shape::{OpenQuote, OpenRecord, answers_a_sample, is_courtesy};
+use shape::{OpenQuote, OpenRecord, answers_a_sample, answers_under_a_label, is_courtesy};
 
 /// How sure the reading of a unit is that it serves a component, on one view.
 #[derive(Clone, Debug, PartialEq)]
@@ -217,7 +217,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if shows && sampling && orders < ORDERS && !holds_a_slot(reading, unit) {
             towards(Component::Examples, &mut shares);
         }
-        let answers = sampled.is_some_and(|(end, titled)| answers_a_sample(reading, unit, end, titled));
+        let answers = sampled.is_some_and(|(end, titled)| {
+            answers_a_sample(reading, unit, end, titled)
+                || answers_under_a_label(reading, unit, end) && !holds_a_slot(reading, unit)
+        });
         if answers {
             towards(Component::Examples, &mut shares);
         }

@@ -280,6 +280,21 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     below && (call || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
 }
 
+/// A text below `Response:` that stands below a sample, which ends at `end`.
+pub(super) fn answers_under_a_label(reading: &Reading<'_>, unit: &Unit, end: usize) -> bool {
+    const ANSWERS: [&str; 8] =
+        ["response", "output", "answer", "result", "reply", "label", "json", "verdict"];
+    let mut between =
+        reading.source.text()[end..unit.text.start()].lines().filter(|line| !line.trim().is_empty());
+    let (Some(label), None) = (between.next(), between.next()) else { return false };
+    let label = label.trim().trim_matches(['*', '#', ' ']);
+    let named = label.strip_suffix(':').is_some_and(|label| {
+        let lower = label.to_lowercase();
+        label.len() <= 30 && lower.split(|c: char| !c.is_alphanumeric()).any(|word| ANSWERS.contains(&word))
+    });
+    named && !reading.source.slice(unit.text).contains("...")
+}
+
 /// `4; 1; The reason is missing.` below `3; 2; You name both.`: a row of as many values as the line that ends the text before.
 fn is_row_like(before: &str, line: &str) -> bool {
     let above = before.rsplit('\n').next().unwrap_or("");
