@@ -23,7 +23,7 @@ fn write(name: &str, bytes: &[u8]) {
     std::fs::write(Path::new(&folder).join(name), bytes).expect("the output folder can be written");
 }
 
-/// Three files: the bytes of all tokens in a row, where each begins (4 bytes each, one more at the end), and the hash table:
+/// Three files: the bytes of all tokens in a row, where each begins (3 bytes each, one place more at the end), and the hash table:
 /// 4 bytes a place, the tag of the hash and the rank plus one; 0 is an empty place.
 fn vocabulary(name: &str, bpe: &CoreBPE, ranks: u32, bits: u32) {
     let special: Vec<&str> = bpe.special_tokens().into_iter().collect();
@@ -46,10 +46,16 @@ fn vocabulary(name: &str, bpe: &CoreBPE, ranks: u32, bits: u32) {
         bytes.extend_from_slice(&token);
     }
     starts.push(bytes.len() as u32);
+    assert!(bytes.len() < 1 << 24, "a place fits three bytes");
     write(&format!("{name}.bytes"), &bytes);
     write(
         &format!("{name}.starts"),
-        &starts.iter().flat_map(|start| start.to_le_bytes()).collect::<Vec<u8>>(),
+        // One byte more stands behind the last place, so that four can be read at once.
+        &starts
+            .iter()
+            .flat_map(|start| start.to_le_bytes().into_iter().take(3))
+            .chain([0])
+            .collect::<Vec<u8>>(),
     );
     write(&format!("{name}.table"), &table.iter().flat_map(|place| place.to_le_bytes()).collect::<Vec<u8>>());
 }

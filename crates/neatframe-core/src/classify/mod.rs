@@ -243,6 +243,12 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             let rule = &mut shares[Component::Constraints.index()];
             *rule = rule.max(own);
         }
+        // Nor do the rules around a plain fact, in a prompt without parts, make a rule of it.
+        let (fact, rule) = (Component::Context.index(), Component::Constraints.index());
+        let plain_fact = seen[0][fact] >= PLAIN_FACT && seen[0][fact] > seen[0][rule];
+        if plain_fact && unit.section == 0 && unit.kind == UnitKind::Sentence && shares == by_words {
+            shares[fact] = shares[fact].max(shares[rule] + f32::EPSILON);
+        }
         decide(label, &shares);
         last = label.component;
         quoted.note(reading, unit, label.component);
@@ -327,6 +333,9 @@ const SHAPES: [&str; 4] = ["layout", "sentence form", "tables", "form"];
 
 /// From this share of belief on a sentence is a rule by its own words.
 const PLAIN_RULE: f32 = 0.9;
+
+/// From this share of belief on a sentence that is a fact sooner than a rule by its own words is one.
+const PLAIN_FACT: f32 = 0.4;
 
 /// Below this share of belief a unit is no ask whatever the others are.
 const LEAST_TASK: f32 = 0.05;
