@@ -14,6 +14,17 @@ macro_rules! poles {
 }
 
 poles! {
+    template_as_it_stands: "template", "as it stands", "Use the template as it stands.";
+    template_adapted: "template", "adapted", "Adapt the template freely.";
+    data_of_the_person_not_kept: "data of the person", "not kept", "Store nothing about the guest.";
+    data_of_the_person_kept: "data of the person", "kept", "Remember the guest's name for next time.";
+    facts_from_memory: "facts", "from memory", "Answer from memory.";
+    facts_looked_up: "facts", "looked up", "Look up every fact before you state it.";
+    headline_a_question: "headline", "a question", "The headline is a question.";
+    headline_no_question: "headline", "no question", "Headlines are statements.";
+    scope_of_questions_any_question: "scope of questions", "any question", "Help with any question that comes up.";
+    scope_of_questions_one_subject: "scope of questions", "one subject", "Only answer questions about fares.";
+    how_many_labels_several_labels_2: "how many labels", "several labels", "A mail may get two labels.";
     rhyme_no_rhyme_2: "rhyme", "no rhyme", "Prose only, no verse.";
     register_casual_3: "register", "casual", "Write as you would text a friend.";
     sources_own_knowledge_3: "sources", "own knowledge", "Add background that you know about the boats.";

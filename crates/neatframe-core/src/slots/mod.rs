@@ -1,8 +1,13 @@
 //! Slots: the places of a prompt that are filled before it is sent.
 
+mod marks;
+
 use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
+use marks::{
+    SHELL, closed_with_a_space, is_border, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag,
+};
 use std::collections::HashSet;
 
 /// How a slot is written.
@@ -92,34 +97,6 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
         }
     });
     slots
-}
-
-/// The names in `</ENTITY NAME>`: tags as people write them, spaces and all.
-fn closed_with_a_space(text: &str) -> HashSet<&str> {
-    text.match_indices("</")
-        .filter_map(|(at, _)| {
-            let rest = &text[at + 2..];
-            let end = rest.bytes().take(LONGEST).position(|b| matches!(b, b'>' | b'\n'))?;
-            Some(&rest[..end]).filter(|name| name.contains(' '))
-        })
-        .collect()
-}
-
-/// How many places of one name are looked at.
-const PLACES: usize = 8;
-
-/// `End with '<END_OF_TURN>'`, "reply with the single word <DONE>": what the model is to write, wherever it stands.
-fn is_signal(text: &str, slot: &Slot) -> bool {
-    const LEADS: [&str; 12] = [
-        "word", "token", "say", "with", "output", "print", "emit", "write", "by", "marker", "return", "reply",
-    ];
-    let whole = &text[slot.span.range()];
-    let loud = text[slot.inner.range()].bytes().all(|b| b.is_ascii_uppercase() || matches!(b, b'_' | b'|'));
-    loud && text.match_indices(whole).take(PLACES).any(|(at, _)| {
-        let head = &text[..at];
-        let word = head.trim_end_matches(' ').rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
-        head.ends_with(['\'', '"', '`']) || LEADS.iter().any(|lead| word.eq_ignore_ascii_case(lead))
-    })
 }
 
 /// Finds the slots of a text from byte `from` on, in order. `is_mark` tells which `<...>` and `[...]` are tags and titles.
@@ -290,72 +267,6 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                         && (rest.is_empty() || rest.starts_with('\n')))
         }
     }
-}
-
-/// Names that a shell knows, and currencies.
-const SHELL: [&str; 14] = [
-    "PATH", "HOME", "USER", "PWD", "SHELL", "LANG", "TERM", "EDITOR", "ENV", "USD", "EUR", "AUD", "CAD",
-    "NZD",
-];
-
-/// `[BEGIN DATA]`, `[The end of the answer]`: where a part begins or ends.
-fn is_border(name: &str) -> bool {
-    let mut words = name.split([' ', '_']).map(str::to_ascii_lowercase).take(3);
-    words.any(|word| matches!(&*word, "begin" | "end" | "start" | "beginning"))
-}
-
-/// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
-fn names_a_mark(text: &str, slot: &Slot) -> bool {
-    const WRITERS: [&str; 23] = [
-        "becomes", "become", "reads", "read", "gets", "get", "shows", "write", "writes", "put", "puts",
-        "use", "with", "mark", "as", "add", "say", "type", "insert", "each", "every", "is", "a",
-    ];
-    let head = &text[..slot.span.start()];
-    let line = head.trim_end_matches([' ', '\t']);
-    let word = line.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
-    // "Sign as [AGENT NAME]": what is filled in has such a name, a mark has not.
-    const NAMES: [&str; 14] = [
-        "name", "date", "number", "address", "company", "email", "phone", "title", "city", "url", "link",
-        "amount", "price", "id",
-    ];
-    let inner = &text[slot.inner.range()];
-    let named = inner
-        .rsplit(|c: char| !c.is_alphabetic())
-        .next()
-        .is_some_and(|last| NAMES.iter().any(|name| last.eq_ignore_ascii_case(name)));
-    let asks = leftover_word(inner).is_some() || named;
-    !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
-}
-
-/// "Keep placeholders such as %s and {minutes}": what the strings hold, not a slot of this prompt.
-fn shown_as_sample(text: &str, slot: &Slot) -> bool {
-    const KINDS: [&str; 5] = ["placeholder", "variable", "token", "merge field", "format code"];
-    const REACH: usize = 120;
-    let mut from = slot.span.start().saturating_sub(REACH);
-    while !text.is_char_boundary(from) {
-        from += 1;
-    }
-    let head = &text[from..slot.span.start()];
-    let line = &head[head.rfind('\n').map_or(0, |at| at + 1)..];
-    ["such as", "like", "e.g.", "for example"]
-        .iter()
-        .filter_map(|mark| line.find(mark))
-        .any(|at| KINDS.iter().any(|kind| line[..at].contains(kind)))
-}
-
-/// True when the sentence is about a tag of this name.
-fn speaks_of_a_tag(text: &str, slot: &Slot, name: &str) -> bool {
-    let rest = &text[slot.span.end()..];
-    let mut near = rest.len().min(LONGEST);
-    while !rest.is_char_boundary(near) {
-        near -= 1;
-    }
-    let line = rest[..near].lines().next().unwrap_or("");
-    let closes = line.contains(&format!("</{name}>"));
-    let head = text[..slot.span.start()].trim_end_matches(' ');
-    let word = head.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("").to_ascii_lowercase();
-    let leads = ["by", "between", "within", "inside", "tag", "tags"].contains(&word.as_str());
-    (closes && line.contains(" and ")) || leads && name.split_whitespace().count() == 1
 }
 
 /// True when nothing else stands on the slot's line.
