@@ -1,6 +1,6 @@
 //! Prohibitions that say nothing of what to do instead.
 
-pub const LINES: &[&str] = &[
+pub(crate) const LINES: &[&str] = &[
     "Don't be boring.",
     "Don't sound like an ad.",
     "Don't be too formal.",

@@ -1,6 +1,6 @@
 //! Demands that go together: on manner, form and matter.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Respond with JSON only.", "Use double quotes in the JSON."),
     ("Do not use bullet points.", "List the three risks in one sentence."),
     ("Write formally.", "Avoid jargon."),

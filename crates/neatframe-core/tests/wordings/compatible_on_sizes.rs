@@ -1,6 +1,6 @@
 //! Demands that go together: on how much, how many and which of them.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Be concise.", "Use plain words."),
     ("List at most three options.", "Each option has at least two advantages."),
     ("Keep every sentence under 12 words.", "Write four to six sentences."),

@@ -1,6 +1,6 @@
 //! Demands that exclude each other: on form, order, language and the way figures are written.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Return only the JSON object.", "Add a short summary below the JSON."),
     ("Output CSV.", "Present the result as a Markdown table."),
     ("Plain text only.", "Put the key figures in bold."),

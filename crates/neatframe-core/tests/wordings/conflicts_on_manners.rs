@@ -1,6 +1,6 @@
 //! Demands that exclude each other: on manner and matter.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Keep it under 80 words.", "Explain everything in full detail."),
     ("Return valid JSON and nothing else.", "Begin with a friendly greeting."),
     ("Write in flowing prose.", "Use bullet points for the rules."),

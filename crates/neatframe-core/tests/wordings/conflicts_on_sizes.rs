@@ -1,6 +1,6 @@
 //! Demands that exclude each other: on how much, how many and which of them.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Between 120 and 150 words.", "Each notice runs for at least 200 words."),
     ("One paragraph only.", "Use three paragraphs."),
     ("Ask one question at a time.", "Collect date, start and destination in a single message."),

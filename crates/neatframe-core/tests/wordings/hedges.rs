@@ -1,6 +1,6 @@
 //! Orders made as wishes.
 
-pub const LINES: &[&str] = &[
+pub(crate) const LINES: &[&str] = &[
     "Could you perhaps name the pier?",
     "Would you mind naming the pier?",
     "Would it be okay to name the pier?",

@@ -1,6 +1,6 @@
 //! Words that add nothing.
 
-pub const LINES: &[&str] = &[
+pub(crate) const LINES: &[&str] = &[
     "I hope this message finds you well.",
     "I trust you are doing well today.",
     "I would be very grateful if you could write the notice.",

@@ -1,6 +1,6 @@
 //! Plain orders, which raise nothing.
 
-pub const LINES: &[&str] = &[
+pub(crate) const LINES: &[&str] = &[
     "Name the boat and the hour of departure in the first line.",
     "Write for commuters who know the timetable but not the new pier.",
     "Use the present tense and address the reader as \"you\".",

@@ -1,6 +1,6 @@
 //! Demands made twice.
 
-pub const PAIRS: &[(&str, &str)] = &[
+pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Use no more than 180 words.", "The letter must not run past 180 words."),
     ("At most five bullets.", "There must be no more than five bullets."),
     ("Answer in one sentence.", "Your reply consists of a single sentence."),

@@ -1,6 +1,6 @@
 //! Words that two readers would carry out differently.
 
-pub const LINES: &[&str] = &[
+pub(crate) const LINES: &[&str] = &[
     "Use a pleasant tone throughout.",
     "Keep it lighthearted.",
     "The text should have some personality.",
