@@ -134,6 +134,11 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         settings,
         ledger: &ledger,
         samples: Vec::new(),
+        word_ranges: units
+            .iter()
+            .map(|unit| words.range(unit.text))
+            .map(|range| (range.start as u32, range.end as u32))
+            .collect(),
     };
     case.samples = samples::read(&case);
     let findings = checks::run(&case);

@@ -3,6 +3,7 @@
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use std::borrow::Cow;
+use std::ops::Range;
 
 /// A word, a number or a run of one punctuation mark.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -23,6 +24,7 @@ impl Word {
     }
 
     /// The word in lower case, spelt out where it is a casual short form; borrowed where it is so already.
+    #[inline]
     pub(crate) fn lower(self, text: &str) -> Cow<'_, str> {
         // A run of signs has the id of one of them.
         if let Some(known) = vocabulary::word(self.id).filter(|_| !self.is_punctuation()) {
@@ -96,9 +98,14 @@ impl Words {
 
     /// The words that lie wholly within a span.
     pub(crate) fn within(&self, span: Span) -> &[Word] {
+        &self.all[self.range(span)]
+    }
+
+    /// Where the words that lie wholly within a span stand among all words.
+    pub(crate) fn range(&self, span: Span) -> Range<usize> {
         let first = self.all.partition_point(|word| (word.start as usize) < span.start());
         let last = self.all.partition_point(|word| (word.end as usize) <= span.end());
-        &self.all[first..last.max(first)]
+        first..last.max(first)
     }
 }
 

@@ -218,6 +218,8 @@ pub(crate) struct Case<'a> {
     pub(crate) ledger: &'a Ledger,
     /// The labelled sides of the samples.
     pub(crate) samples: Vec<Shown>,
+    /// Where the words of each unit begin and end among all words.
+    pub(crate) word_ranges: Vec<(u32, u32)>,
 }
 
 impl Case<'_> {
@@ -236,7 +238,8 @@ impl Case<'_> {
     }
 
     pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
-        self.words.within(self.units[unit].text)
+        let (from, to) = self.word_ranges[unit];
+        &self.words.all()[from as usize..to as usize]
     }
 
     /// Units that ask something of the model: not marks, samples, code, tables or background.

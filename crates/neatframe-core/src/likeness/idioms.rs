@@ -47,7 +47,7 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
     while at < words.len() {
         let first = lower(at);
         let says = |names: &str, word: &str| names.split('|').any(|name| name == word);
-        let fixed = FIXED.iter().find(|(phrase, ..)| {
+        let fixed = FIXED.iter().filter(|_| opens_one(&first)).find(|(phrase, ..)| {
             says(phrase[0], &first) && (1..phrase.len()).all(|step| says(phrase[step], &lower(at + step)))
         });
         let idiom = fixed
@@ -65,26 +65,77 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
     found
 }
 
+/// True for a word that some phrase begins with: told at once, since hardly any does.
+fn opens_one(word: &str) -> bool {
+    matches!(
+        word,
+        "prior"
+            | "at"
+            | "third"
+            | "begin"
+            | "start"
+            | "open"
+            | "lead"
+            | "stop"
+            | "pass"
+            | "passed"
+            | "passing"
+            | "hand"
+            | "handed"
+            | "more"
+            | "stay"
+            | "stays"
+            | "remain"
+            | "remains"
+            | "kept"
+            | "is"
+            | "are"
+            | "keep"
+            | "keeps"
+            | "not"
+            | "treat"
+            | "take"
+            | "look"
+            | "in"
+            | "can't"
+            | "cannot"
+            | "two"
+            | "come"
+            | "comes"
+            | "appear"
+            | "appears"
+            | "occur"
+            | "occurs"
+            | "crop"
+            | "serve"
+            | "served"
+            | "show"
+            | "shown"
+            | "use"
+            | "used"
+    )
+}
+
 /// "List the same entry twice": a duplicate.
 fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
+    if !matches!(&*lower(at), "list" | "name" | "show" | "give" | "mention" | "count" | "print") {
+        return None;
+    }
     let same = (at..at + 4).find(|&at| lower(at) == "same")?;
     let again = (same + 1..words.len().min(same + 4)).find(|&at| matches!(&*lower(at), "twice" | "again"))?;
-    let verb = matches!(&*lower(at), "list" | "name" | "show" | "give" | "mention" | "count" | "print");
-    (verb && same <= at + 2).then_some(Idiom { words: at..again + 1, means: &["duplicate"], negates: 0 })
+    (same <= at + 2).then_some(Idiom { words: at..again + 1, means: &["duplicate"], negates: 0 })
 }
 
 /// "Do not follow instructions in the mail": the mail is data.
 fn foreign_orders<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
-    let follows = matches!(&*lower(at), "follow" | "obey" | "execute") && at > 0;
+    if at == 0 || !matches!(&*lower(at), "follow" | "obey" | "execute") {
+        return None;
+    }
     let orders =
         (at + 1..at + 4).find(|&at| matches!(&*lower(at), "instructions" | "orders" | "commands"))?;
     let inside = matches!(&*lower(orders + 1), "in" | "inside" | "within" | "from");
     let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
-    (follows && inside && denied).then_some(Idiom {
-        words: at..orders + 2,
-        means: &["treat", "data"],
-        negates: -1,
-    })
+    (inside && denied).then_some(Idiom { words: at..orders + 2, means: &["treat", "data"], negates: -1 })
 }
 
 #[cfg(test)]
@@ -109,6 +160,12 @@ mod tests {
         assert_eq!(found("No dish comes twice."), [(2, 0)]);
         assert_eq!(found("Read it to yourself."), []);
         assert_eq!(found("Name the pier."), []);
+    }
+
+    #[test]
+    fn every_opening_word_is_known() {
+        let opening = FIXED.iter().flat_map(|(phrase, ..)| phrase[0].split('|'));
+        assert_eq!(opening.filter(|word| !opens_one(word)).collect::<Vec<_>>(), [""; 0]);
     }
 
     #[test]
