@@ -224,4 +224,12 @@ mod tests {
         assert_eq!(words.within(Span::new(2, 9)).len(), 1);
         assert_eq!(words.within(Span::new(4, 4)).len(), 0);
     }
+
+    #[test]
+    fn what_steers_a_template_is_no_word() {
+        let text = "Read the {% if pictures %}page{% endif %} at 5 % and {%";
+        let words = Words::read(text, 0);
+        let read: Vec<&str> = words.all().iter().map(|word| word.text(text)).collect();
+        assert_eq!(read, ["Read", "the", "page", "at", "5", "%", "and", "{", "%"]);
+    }
 }

@@ -26,6 +26,7 @@ static CREDENTIAL: Meta = Meta {
     good: &[
         "Ask for the password twice and never show it.",
         "Call it with the header X-Key: {{api_key}}.",
+        "Install the package flask-3.0.3-py3-none-any.whl first.",
         "The password has at least 12 characters. Passwords are reset at the desk.",
         "See https://larkhaven.example/timetable/winter-2031-outer-islands-final-version.pdf for the hours.",
     ],

@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::outline::PieceKind;
-use crate::samples::{Shown, Side};
+use crate::samples::{Shown, Side, names_an_answer};
 use crate::span::Span;
 use crate::units::UnitKind;
 
@@ -27,6 +27,8 @@ static HALF: Meta = Meta {
     good: &[
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: {{slip}}\nLabel:",
+        "Name the pier by its number. For example:\n- pier 2\n- pier 4",
+        "Sort the slips.\n\n# Samples\nSlip: my scarf is gone. Is it about a loss? Yes\n\nSlip: the boat was late. Is it about a loss? No",
     ],
 };
 
@@ -113,14 +115,9 @@ fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
 
 /// `JSON RESPONSE:` on the line below.
 fn is_answered_below(case: &Case<'_>, shown: &Shown) -> bool {
-    const ANSWERS: [&str; 10] =
-        ["response", "output", "answer", "result", "reply", "json", "assistant", "agent", "bot", "model"];
     let below = case.source.text()[shown.content.end()..].trim_start();
     let line = below.lines().next().unwrap_or("");
-    line.split_once(':').filter(|(label, _)| label.len() <= 40).is_some_and(|(label, _)| {
-        let label = label.to_lowercase();
-        label.split(|c: char| !c.is_alphanumeric()).any(|word| ANSWERS.contains(&word))
-    })
+    line.split_once(':').is_some_and(|(label, _)| names_an_answer(label))
 }
 
 /// `Example output: see attached` in text that was not read as a sample.

@@ -27,7 +27,12 @@ static LEFT_OVER: Meta = Meta {
         "TODO add the timetable\nWrite the notice.",
         "Ask {{audience: Who reads it?}}",
     ],
-    good: &["Write to {{company}} about the delay.", "Write the to-do list of the night crew."],
+    good: &[
+        "Write to {{company}} about the delay.",
+        "Write the to-do list of the night crew.",
+        "Solve the task. Always begin in this way:\nSolution: <YOUR_SOLUTION>",
+        "Answer in the following format:\n\nQuestion: [question here]\nAnswer: [answer here]",
+    ],
 };
 
 impl Check for LeftOverSlot {

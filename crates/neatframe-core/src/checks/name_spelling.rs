@@ -21,6 +21,7 @@ static SPELLING: Meta = Meta {
     bad: &[
         "You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\".",
         "You are Merle, the clerk of a ferry line. Introduce yourself as Nora.",
+        "You are Bodil, the clerk of a ferry line. Bodhild never names a price.",
     ],
     good: &[
         "You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".",

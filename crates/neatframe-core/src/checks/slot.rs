@@ -27,6 +27,8 @@ static MIXED: Meta = Meta {
     good: &[
         "Write to {{name}} about the ferry on {{travel_day}}.",
         "Write to {{name}} and put [unclear] where a word is missing.",
+        "Write to {{name}}. When you are done, end with '<END_OF_TURN>'. Put <END_OF_TURN> on a line of its own.",
+        "Write to {{name}}.\n<GUEST NOTES>\n{{notes}}\n</GUEST NOTES>",
     ],
 };
 
@@ -265,7 +267,12 @@ static NAMELESS: Meta = Meta {
     english: false,
     why: "Whoever fills the prompt has to guess what goes in, and the model what came in.",
     bad: &["Write a notice about {{x}} for {{arg1}}."],
-    good: &["Write a notice about {{topic}}.", "Text:\n{{x}}", "Two ferries sail at {x_time}."],
+    good: &[
+        "Write a notice about {{topic}}.",
+        "Text:\n{{x}}",
+        "Two ferries sail at {x_time}.",
+        "Write `\\frac{{a}}{{b}}` for a share.",
+    ],
 };
 
 impl Check for NamelessSlot {

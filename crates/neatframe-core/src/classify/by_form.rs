@@ -3,7 +3,7 @@
 use super::form::{is_call, orders_behind_a_reason};
 use super::model::Scores;
 use super::shape::{
-    announces_a_sample, asks_to_insert, ends_in_a_slot, is_bare_slot, is_closing, is_ellipsis,
+    announces_a_sample, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot, is_closing, is_ellipsis,
     is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, of_the_bot,
     orders_a_form, takes_samples_in, takes_the_format_in,
 };
@@ -58,6 +58,10 @@ pub(super) fn told(
     }
     if ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));
+    }
+    if is_a_note(body) {
+        return likeliest(&[Component::Constraints, Component::OutputFormat, Component::Context])
+            .and_then(plain);
     }
     if !matches!(unit.kind, UnitKind::Code | UnitKind::Turn) && is_call(body) {
         return plain(Component::Context);

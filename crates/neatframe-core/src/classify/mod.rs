@@ -31,7 +31,7 @@ use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 use runs::{OpenQuote, OpenRecord};
-use shape::{answers_a_sample, answers_under_a_label, is_courtesy};
+use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy};
 use views::Views;
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -218,7 +218,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             || reading.source.slice(unit.text).starts_with(['{', '[']);
         let sampling = observer.titles[unit.section] == Some(Component::Examples);
         let orders = seen[0][Component::Constraints.index()] + seen[0][Component::Task.index()];
-        if shows && sampling && orders < ORDERS && !holds_a_slot(reading, unit) {
+        let said_of_the_work = is_a_note(reading.source.slice(unit.text)) || holds_a_slot(reading, unit);
+        if shows && sampling && orders < ORDERS && !said_of_the_work {
             towards(Component::Examples, &mut shares);
         }
         let answers = sampled.is_some_and(|(end, titled)| {

@@ -5,6 +5,7 @@ use super::form::is_bare_call;
 use crate::component::Component;
 use crate::lexicon::{Hit, PADDING, PaddingKind, Set, vocabulary};
 use crate::outline::is_sample_title;
+use crate::samples::names_an_answer;
 use crate::slots::Slot;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -255,17 +256,21 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
 }
 
+/// "IMPORTANT: …", also below a sample: said of the work.
+pub(super) fn is_a_note(text: &str) -> bool {
+    const NOTES: [&str; 8] =
+        ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES"];
+    let first = text.trim_start_matches(['*', '#', ' ', '<']).split(|c: char| !c.is_alphabetic()).next();
+    first.is_some_and(|first| NOTES.contains(&first))
+}
+
 /// `Reply: {"boat": "Merle"}` right below a sample, which ends at `end`: its answer. `titled` tells that the part is called a
 /// sample.
 pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, titled: bool) -> bool {
     let text = reading.source.text();
     let body = reading.source.slice(unit.text);
     let below = text[end..unit.text.start()].matches('\n').count() <= 1;
-    // "IMPORTANT: …" below a sample is said of the work.
-    const NOTES: [&str; 8] =
-        ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES"];
-    let first = body.trim_start_matches(['*', '#', ' ', '<']).split(|c: char| !c.is_alphabetic()).next();
-    if first.is_some_and(|first| NOTES.contains(&first)) {
+    if is_a_note(body) {
         return false;
     }
     let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn);
@@ -282,16 +287,11 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
 
 /// A text below `Response:` that stands below a sample, which ends at `end`.
 pub(super) fn answers_under_a_label(reading: &Reading<'_>, unit: &Unit, end: usize) -> bool {
-    const ANSWERS: [&str; 8] =
-        ["response", "output", "answer", "result", "reply", "label", "json", "verdict"];
     let mut between =
         reading.source.text()[end..unit.text.start()].lines().filter(|line| !line.trim().is_empty());
     let (Some(label), None) = (between.next(), between.next()) else { return false };
     let label = label.trim().trim_matches(['*', '#', ' ']);
-    let named = label.strip_suffix(':').is_some_and(|label| {
-        let lower = label.to_lowercase();
-        label.len() <= 30 && lower.split(|c: char| !c.is_alphanumeric()).any(|word| ANSWERS.contains(&word))
-    });
+    let named = label.strip_suffix(':').is_some_and(names_an_answer);
     named && !reading.source.slice(unit.text).contains("...")
 }
 
@@ -414,5 +414,37 @@ mod tests {
             "Read the slip. If the fare is missing, write null. Return JSON. Be accurate.\n",
         );
         assert_eq!(labels[2], Some(crate::component::Component::OutputFormat));
+    }
+
+    #[test]
+    fn an_answer_below_its_label() {
+        let text =
+            "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\n\nResponse:\n{\"kind\": \"lost\"}\n";
+        assert_eq!(read(text).last(), Some(&Some(Component::Examples)));
+    }
+
+    #[test]
+    fn a_record_with_doubled_braces_is_one_shape() {
+        let text = "Name the boats.\nRespond in JSON format:\n{{\n  \"boats\": [\n    {{\n      \"name\": \"What it is called ...\"\n    }}\n  ]\n}}\n";
+        let shape = read(text)[1..].iter().flatten().all(|c| *c == Component::OutputFormat);
+        assert!(shape, "{:?}", read(text));
+    }
+
+    #[test]
+    fn a_note_below_a_sample_is_none() {
+        let text = "Sort the slips.\n\nExample:\nSlip: my scarf is gone\nLabel: LOST\nIMPORTANT: Only return JSON, with no other text.\n";
+        assert_ne!(read(text).last(), Some(&Some(Component::Examples)));
+    }
+
+    #[test]
+    fn a_slot_for_the_format_shapes_the_answer() {
+        let text = "Plan the trip.\n\n## Format\n{{ instructions.format }}\n";
+        assert_eq!(read(text).last(), Some(&Some(Component::OutputFormat)));
+    }
+
+    #[test]
+    fn a_plain_fact_among_rules_stays_one() {
+        let text = "You are the press officer of a small ferry line. Write a notice about the new winter timetable for guests on the quay. The boats sail every 40 minutes from 6 to 22 o'clock. Use plain words and name both piers. At most 80 words.\n";
+        assert_eq!(read(text)[2], Some(Component::Context));
     }
 }

@@ -10,6 +10,7 @@ use crate::outline::{Mark, PieceKind};
 use crate::persona;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
+pub(crate) use sides::names_an_answer;
 
 /// What one side of a sample shows.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]

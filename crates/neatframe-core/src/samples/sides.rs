@@ -226,3 +226,15 @@ impl Shown {
         self.section == other.section || self.spoken == other.spoken
     }
 }
+
+/// True for `JSON RESPONSE`, `Output`, `ASSISTANT`: a label over or before what comes back.
+pub(crate) fn names_an_answer(label: &str) -> bool {
+    const MORE: [&str; 6] = ["json", "verdict", "assistant", "agent", "bot", "model"];
+    let lower = label.to_lowercase();
+    let last = lower.split(|c: char| !c.is_alphanumeric()).rfind(|word| !word.is_empty());
+    label.len() <= 40
+        && last.is_some_and(|word| {
+            MORE.contains(&word)
+                || vocabulary::flags(vocabulary::find(word.as_bytes())) & vocabulary::SAMPLE_OUT != 0
+        })
+}
