@@ -27,7 +27,13 @@ pub(crate) fn find(
     let mut twins = same_limits(source, words, units, hits, requirements);
     let at = |unit: usize| words.within(units[unit].text);
     // "Three lines before the change" and "three lines after the change".
-    twins.retain(|unit, earlier| !are_opposed(source.text(), at(*earlier), at(*unit)));
+    // A long step that asks a question, and the rule of one at a time.
+    let step = |unit: usize| labels[unit].component == Some(Component::Task) && at(unit).len() > PASSING;
+    let asks = |unit: usize| at(unit).first().is_some_and(|word| word.lower(source.text()) == "ask");
+    twins.retain(|unit, earlier| {
+        let two_things = step(*earlier) && asks(*unit);
+        !two_things && !are_opposed(source.text(), at(*earlier), at(*unit))
+    });
     for (unit, earlier) in same_gaps(requirements) {
         twins.entry(unit).or_insert(earlier);
     }
@@ -51,7 +57,7 @@ pub(crate) fn find(
             continue;
         }
         // "Every block uses this form:" leads on to what is new.
-        let leads_on = source.slice(units[unit].text).ends_with(':');
+        let leads_on = source.slice(units[unit].text).ends_with([':', '?']);
         if gist.stems.is_empty() || leads_on || names_only(source, words, &units[unit]) {
             continue;
         }
@@ -75,6 +81,7 @@ pub(crate) fn find(
                     words.within(units[unit].text),
                 )
                 && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
+                && (!opens_a_case(*earlier) || has_a_case(source, words, &units[unit]))
         });
         if let Some(earlier) = twin {
             twins.insert(unit, earlier);
@@ -92,7 +99,8 @@ pub(crate) fn find(
 fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
     let text = source.text();
     words.within(unit.text).iter().any(|word| {
-        word.is(vocabulary::CONDITION) || matches!(&*word.lower(text), "missing" | "unknown" | "unclear")
+        word.is(vocabulary::CONDITION)
+            || matches!(&*word.lower(text), "missing" | "unknown" | "unclear" | "empty" | "blank" | "absent")
     })
 }
 
@@ -172,6 +180,11 @@ fn same_limits(
             Some(earlier) if earlier.unit != rule.unit => {
                 // "Keep it to two paragraphs" asks for nothing that "two paragraphs" does not.
                 let follows = bound.least.is_none() && count <= ALONE;
+                // "The subject line" and "the preview line".
+                let kind = |rule: &Requirement| kind_of(text, words.within(units[rule.unit].text), thing?);
+                if kind(rule).zip(kind(earlier)).is_some_and(|(own, other)| own != other) {
+                    continue;
+                }
                 if count <= SHORT && (earlier.demand == rule.demand || follows) {
                     twins.insert(rule.unit, earlier.unit);
                 }
@@ -182,6 +195,15 @@ fn same_limits(
         }
     }
     twins
+}
+
+/// The word that tells which of its kind a thing is: `subject` in "the subject line".
+fn kind_of(text: &str, words: &[Word], thing: &str) -> Option<u32> {
+    let last = thing.rsplit(' ').next().map(stem)?;
+    let at = words.iter().position(|word| stem(&word.lower(text)) == last)?;
+    let before = words.get(at.checked_sub(1)?)?;
+    let plain = vocabulary::STOP | vocabulary::VERB | vocabulary::PUNCTUATION | vocabulary::MODAL;
+    (!before.is(plain) && !before.is_number()).then(|| stem(&before.lower(text)))
 }
 
 /// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
@@ -252,7 +274,7 @@ fn same_manners(
             continue;
         }
         // "Do not make up facts" and "do not make up names" are two rules.
-        if *axis == "invention" && !of_one_object(source, words, requirements, (earlier, rule.unit)) {
+        if *axis == "invention" && !of_one_object(source, words, units, requirements, (earlier, rule.unit)) {
             continue;
         }
         // "A list of boats" and "a list of piers" are two lists.
@@ -283,6 +305,12 @@ fn same_manners(
             continue;
         }
         // "Check the totals" and "check the spelling" are two checks.
+        // "Let the user choose the topic" and "let the user choose the length".
+        if matches!(*axis, "who decides" | "who chooses" | "recommendation")
+            && !end_alike(source, words, (units[earlier].text, units[rule.unit].text))
+        {
+            continue;
+        }
         if *axis == "checking"
             && !checks_the_same(source, words, (units[earlier].text, units[rule.unit].text))
         {
@@ -309,6 +337,7 @@ fn same_manners(
 fn of_one_object(
     source: &Source,
     words: &Words,
+    units: &[Unit],
     requirements: &[Requirement],
     (one, two): (usize, usize),
 ) -> bool {
@@ -322,10 +351,31 @@ fn of_one_object(
         })?;
         words.within(rule.span).last().map(|word| word.lower(source.text()))
     };
+    // "Do not speculate about causes" and "… about prices".
+    let about = |unit: usize| {
+        words
+            .within(units[unit].text)
+            .iter()
+            .any(|word| matches!(&*word.lower(source.text()), "about" | "on"))
+    };
+    if (about(one) || about(two)) && !end_alike(source, words, (units[one].text, units[two].text)) {
+        return false;
+    }
     let (one, two) = (last(one), last(two));
     let any =
         |word: &Option<std::borrow::Cow<'_, str>>| word.as_deref().is_some_and(|word| ANY.contains(&word));
     one == two || any(&one) && any(&two)
+}
+
+/// True when one demand holds the last word of meaning of the other.
+fn end_alike(source: &Source, words: &Words, (one, two): (Span, Span)) -> bool {
+    let stems = |span: Span| -> Vec<u32> {
+        let all =
+            words.within(span).iter().filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
+        all.map(|word| stem(&word.lower(source.text()))).collect()
+    };
+    let (one, two) = (stems(one), stems(two));
+    two.last().is_some_and(|last| one.contains(last)) || one.last().is_some_and(|last| two.contains(last))
 }
 
 /// True when two demands to check share what is checked, or one of them names nothing.

@@ -120,6 +120,13 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     if gap(unit) != gap(earlier) {
         return true;
     }
+    // "A single paragraph on the outcome": a line of the answer's template.
+    let first = case.words_of(unit).first().map(|word| word.lower(case.source.text()));
+    let shown = case.labels[unit].component == Some(Component::OutputFormat)
+        && first.is_some_and(|first| matches!(&*first, "a" | "an"));
+    if shown {
+        return true;
+    }
     let kinds = (case.labels[unit].component, case.labels[earlier].component);
     let template = case.units[earlier].kind == UnitKind::Field;
     match kinds {

@@ -233,7 +233,9 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
     let beside = || near().filter(|other| loud(other));
     let line = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
     let in_code = line.matches('`').count() % 2 == 1 && !line.ends_with('`');
-    in_code || loud(slot) && beside().any(|other| again(case.text(other.span)))
+    // "Where `[KIND]` is one of …".
+    let shown = || text.contains(&format!("`{whole}`"));
+    in_code || shown() || loud(slot) && beside().any(|other| again(case.text(other.span)))
 }
 
 /// "Start with the component in brackets": what stands in brackets is part of the answer.

@@ -1,11 +1,12 @@
-//! Stretches that the prompt says in words are samples: from `--- START OF EXAMPLE ---` to `--- END OF EXAMPLE ---`.
+//! Stretches that the prompt says in words are samples: from `--- START OF EXAMPLE ---` to `--- END OF EXAMPLE ---`, and what a list
+//! holds below `- **Example**:`.
 
 use super::Reading;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 
 /// For each unit, true where it stands between such bounds.
 pub(super) fn within(reading: &Reading<'_>) -> Vec<bool> {
-    let mut inside = vec![false; reading.units.len()];
+    let mut inside = nested(reading);
     if !reading.source.text().to_ascii_lowercase().contains("end") {
         return inside;
     }
@@ -30,6 +31,22 @@ pub(super) fn within(reading: &Reading<'_>) -> Vec<bool> {
         }
     }
     inside
+}
+
+/// What a list holds below `- **Example**:`, further in.
+fn nested(reading: &Reading<'_>) -> Vec<bool> {
+    let indent = |unit: &Unit| reading.outline.pieces[unit.pieces.start].indent;
+    let mut from = None;
+    let below = |unit: &Unit| {
+        let text = reading.source.slice(unit.text);
+        from = from.filter(|column| indent(unit) > *column);
+        let labels =
+            matches!(unit.kind, UnitKind::Item { .. }) && text.ends_with([':', '*']) && is_label(text);
+        let inside = from.is_some() || labels;
+        from = from.or(labels.then(|| indent(unit)));
+        inside && unit.kind != UnitKind::Mark
+    };
+    reading.units.iter().map(below).collect()
 }
 
 enum Bound {
@@ -78,6 +95,18 @@ fn is_title(text: &str) -> bool {
 mod tests {
     use crate::classify::components_of;
     use crate::component::Component;
+
+    #[test]
+    fn what_is_nested_below_a_sample_label() {
+        let text = "Keep the log up to date.\n\n1. **Add**: If a fact is new, add it.\n- **Example**:\n    - Old notes:\n        [\n            {\n                \"id\" : \"0\"\n            }\n        ]\n    - New notes: []\n\n2. **Drop**: If a fact is wrong, drop it.\n";
+        let labels = components_of(text);
+        assert_eq!(
+            labels.iter().filter(|label| **label == Some(Component::Examples)).count(),
+            4,
+            "{labels:?}"
+        );
+        assert_ne!(labels.last(), Some(&Some(Component::Examples)));
+    }
 
     #[test]
     fn what_stands_between_the_bounds_is_a_sample() {

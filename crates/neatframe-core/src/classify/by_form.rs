@@ -1,7 +1,8 @@
 //! What a unit is by its form, whatever its words are like.
 
-use super::form::{is_call, orders_behind_a_reason};
+use super::form::orders_behind_a_reason;
 use super::model::Scores;
+use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
     announces_a_sample, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot, is_closing, is_ellipsis,
     is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, of_the_bot,
@@ -63,7 +64,7 @@ pub(super) fn told(
         return likeliest(&[Component::Constraints, Component::OutputFormat, Component::Context])
             .and_then(plain);
     }
-    if !matches!(unit.kind, UnitKind::Code | UnitKind::Turn) && is_call(body) {
+    if offers_a_function(body, unit.kind) {
         return plain(Component::Context);
     }
     if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {
@@ -72,13 +73,16 @@ pub(super) fn told(
     if is_ellipsis(reading, unit) && !around.after_a_sample
         || is_of_an_empty_table(reading, unit)
         || orders_a_form(reading, unit)
+        || !around.after_a_sample && frames_the_reply(reading, unit)
     {
         return plain(Component::OutputFormat);
     }
     if keys::says_what_one_holds(reading, unit, around.keys) {
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
     }
-    if announces_a_sample(reading, index)
+    if is_held_up(body)
+        || is_tagged_code(reading, unit)
+        || announces_a_sample(reading, index)
         || is_listed_as_a_sample(reading, unit)
         || pairs::shares_its_label(reading, unit)
         || pairs::is_row_under_named_columns(reading, unit)

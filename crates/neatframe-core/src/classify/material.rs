@@ -20,9 +20,11 @@ const LABEL: usize = 4;
 /// The share of belief from which a paragraph behind the material asks for something.
 const ASKS: f32 = 0.6;
 
-/// Takes the lines behind such a label for what comes in, up to a paragraph that plainly asks for something.
-pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label]) {
-    let Some(lead) = (1..reading.units.len()).rev().find(|&unit| leads(reading, unit)) else {
+/// Takes the lines behind such a label for what comes in, up to a paragraph that plainly asks for something. `shown` tells which
+/// units are samples by the bounds around them.
+pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label], shown: &[bool]) {
+    let leads = |unit: &usize| !shown[*unit] && leads(reading, *unit);
+    let Some(lead) = (1..reading.units.len()).rev().find(leads) else {
         if let Some(from) = handed_over(reading).filter(|_| reading.slots.is_empty()) {
             labels[from..].iter_mut().for_each(take_in);
         }

@@ -8,6 +8,7 @@ mod keys;
 mod material;
 mod model;
 mod mood;
+mod openings;
 mod pairs;
 mod runs;
 mod shape;
@@ -229,11 +230,12 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if answers {
             towards(Component::Examples, &mut shares);
         }
+        record.look(reading, unit);
         if let Some(component) = record.goes_on(reading, unit) {
             towards(component, &mut shares);
         }
         // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
-        if quoted.goes_on(reading, unit) {
+        if quoted.goes_on(unit) {
             towards(Component::Examples, &mut shares);
         }
         // Under a title for rules an order is a rule sooner than a step.
@@ -281,7 +283,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             label.evidence = evidence(&seen, label.component);
         }
     }
-    material::settle(reading, &mut labels);
+    material::settle(reading, &mut labels, &bounded);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }
 

@@ -4,39 +4,116 @@ use super::Reading;
 use crate::component::Component;
 use crate::units::Unit;
 
-/// A sample in quotation marks that runs on into the next sentence of its paragraph.
+/// A sample in quotation marks that runs on over the next sentences of its paragraph.
 #[derive(Default)]
 pub(super) struct OpenQuote {
-    block: Option<u32>,
+    /// Where the quotation ends, in bytes.
+    until: usize,
 }
 
 impl OpenQuote {
-    /// True for a sentence that begins within a sample's quotation marks and holds their end.
-    pub(super) fn goes_on(&self, reading: &Reading<'_>, unit: &Unit) -> bool {
-        self.block == Some(unit.block) && reading.source.slice(unit.text).matches('"').count() == 1
+    /// True for a sentence that begins within a sample's quotation marks.
+    pub(super) fn goes_on(&self, unit: &Unit) -> bool {
+        unit.text.start() < self.until
     }
 
     /// Takes in what a unit was read as.
     pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
-        let odd = reading.source.slice(unit.text).matches('"').count() % 2 == 1;
-        let opens = odd && component == Some(Component::Examples) && self.block != Some(unit.block);
-        self.block = match self.block.filter(|block| *block == unit.block && !odd) {
-            None if opens => Some(unit.block),
-            open => open,
-        };
+        if unit.text.start() < self.until {
+            return;
+        }
+        let text = reading.source.slice(unit.text);
+        let Some((opens, sign)) = opened(text) else { return };
+        let shows = component == Some(Component::Examples) || leads_to_a_sample(&text[..opens]);
+        let own = reading.units.partition_point(|other| other.text.start() <= unit.text.start());
+        let rest = reading.units[own..].iter().take(SENTENCES).take_while(|other| other.block == unit.block);
+        let Some(end) = rest.last().map(|other| other.text.end()).filter(|_| shows) else { return };
+        let quoted = &reading.source.text()[unit.text.end()..end];
+        self.until = closed(quoted, sign).map_or(0, |at| unit.text.end() + at);
     }
 }
+
+/// The most sentences of a quotation.
+const SENTENCES: usize = 12;
+
+/// Where a quotation opens that the text does not close, and its sign.
+fn opened(text: &str) -> Option<(usize, char)> {
+    if text.matches('"').count() % 2 == 1 {
+        return text.rfind('"').map(|at| (at, '"'));
+    }
+    let at = text.match_indices('\'').map(|(at, _)| at).find(|at| {
+        let inside = text[at + 1..].starts_with(char::is_uppercase);
+        inside && text[..*at].chars().next_back().is_none_or(|c| c == ' ')
+    })?;
+    closed(&text[at + 1..], '\'').is_none().then_some((at, '\''))
+}
+
+/// Where a quotation with this sign ends; an apostrophe ends none.
+fn closed(text: &str, sign: char) -> Option<usize> {
+    text.match_indices(sign).map(|(at, _)| at).find(|at| {
+        let next = text[at + sign.len_utf8()..].chars().next();
+        sign == '"' || next.is_none_or(|c| !c.is_alphanumeric()) && *at > 0
+    })
+}
+
+/// "introduce yourself with a message like: 'Hey!"
+fn leads_to_a_sample(before: &str) -> bool {
+    let lead = before.trim_end_matches([' ', ':', ',']).to_ascii_lowercase();
+    [" like", " such as", "for example", "for instance", " like this", "e.g."]
+        .iter()
+        .any(|end| lead.ends_with(end))
+}
+
+/// The longest record that takes an input in, in bytes.
+const RECORD: usize = 2_000;
 
 /// A record of braces and brackets that goes on over several units.
 #[derive(Default)]
 pub(super) struct OpenRecord {
     depth: i32,
     of: Option<Component>,
+    /// Where a record that takes the input in ends, in bytes.
+    material: usize,
 }
 
 impl OpenRecord {
+    /// True within a record that takes the input in.
+    fn takes_in(&self, unit: &Unit) -> bool {
+        unit.text.start() < self.material
+    }
+
+    /// `Input: {` above `"notice": {notice},`: a record with slots for values takes the input in.
+    pub(super) fn look(&mut self, reading: &Reading<'_>, unit: &Unit) {
+        let body = reading.source.slice(unit.text);
+        let labelled = ["input", "data", "here is the input"].iter().any(|label| {
+            body.get(..label.len()).is_some_and(|head| head.eq_ignore_ascii_case(label))
+                && body[label.len()..].trim_start_matches([':', ' ']).starts_with('{')
+        });
+        if !labelled || self.takes_in(unit) {
+            return;
+        }
+        let from = unit.text.start() + body.find('{').unwrap_or(0);
+        let text = reading.source.text();
+        let mut depth = 0;
+        let end = text[from..].bytes().take(RECORD).position(|b| {
+            depth += i32::from(b == b'{') - i32::from(b == b'}');
+            depth == 0
+        });
+        let Some(end) = end.map(|end| from + end + 1) else { return };
+        let after = reading.slots.partition_point(|slot| slot.span.start() <= from);
+        let filled = reading.slots.get(after).is_some_and(|slot| {
+            slot.span.end() < end && text[..slot.span.start()].trim_end_matches([' ', '"']).ends_with(':')
+        });
+        if filled {
+            self.material = end;
+        }
+    }
+
     /// The component of the record that a unit is a part of.
     pub(super) fn goes_on(&self, reading: &Reading<'_>, unit: &Unit) -> Option<Component> {
+        if self.takes_in(unit) {
+            return Some(Component::Context);
+        }
         let text = reading.source.slice(unit.text).trim_start_matches([' ', '-', '*']);
         let of_a_record = text.starts_with(['{', '[', '"', '}', ']']) || text.starts_with("...");
         self.of.filter(|_| self.depth > 0 && of_a_record)
@@ -48,7 +125,7 @@ impl OpenRecord {
         let shape = component.filter(|c| matches!(c, Component::OutputFormat | Component::Examples));
         let opens = text.trim_start().starts_with(['{', '[']);
         if shape.is_none() || self.of != shape && !opens {
-            *self = OpenRecord::default();
+            *self = OpenRecord { material: self.material, ..OpenRecord::default() };
             return;
         }
         if self.depth <= 0 {

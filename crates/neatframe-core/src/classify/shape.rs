@@ -51,8 +51,19 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
     let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn) && unit.opens_piece;
     let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
     let above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
+    if is_record_below_a_sample_title(reading, unit) {
+        return true;
+    }
     labelled && !holed && above.take_while(|line| !line.trim().is_empty()).any(is_sample_title)
         || goes_on_counting(reading, unit)
+}
+
+/// `{"fare": 4}` right below "Example of a reply:", with nothing left to fill in.
+fn is_record_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let body = reading.source.slice(unit.text);
+    let holed = body.contains(['<', '…']) || body.contains("...") || body.contains(" | ");
+    let above = reading.source.text()[..unit.text.start()].trim_end().rsplit('\n').next().unwrap_or("");
+    body.starts_with(['{', '[']) && body.contains('"') && !holed && is_sample_title(above)
 }
 
 /// "2. …" below "Like this: 1. …".
@@ -196,7 +207,11 @@ pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
         let text = text.to_ascii_lowercase();
         text.contains("format") || text.contains("schema")
     };
-    let title = || named(reading.source.slice(reading.outline.sections[unit.section].title));
+    // "Rules of the slip format" is a title for rules.
+    let title = || {
+        let title = reading.source.slice(reading.outline.sections[unit.section].title);
+        named(title) && title.split_whitespace().count() <= 3 && !title.to_ascii_lowercase().contains("rule")
+    };
     is_bare_slot(reading, unit) && (named(reading.source.slice(unit.text)) || title())
 }
 
@@ -249,7 +264,9 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     let words = reading.words.within(reading.units[index].text);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let (first, second) = (lower(0), lower(1));
-    let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":");
+    // "Example (a) – if the note says …".
+    let lettered = second == "(" && lower(3) == ")";
+    let labelled = matches!(&*first, "example" | "sample") && (second == ":" || lower(2) == ":" || lettered);
     // "A turn could run like this: …" shows; "Answer like this: …" shapes.
     let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
         && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
@@ -258,9 +275,9 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
 
 /// "IMPORTANT: …", also below a sample: said of the work.
 pub(super) fn is_a_note(text: &str) -> bool {
-    const NOTES: [&str; 8] =
-        ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES"];
-    let first = text.trim_start_matches(['*', '#', ' ', '<']).split(|c: char| !c.is_alphabetic()).next();
+    const NOTES: [&str; 9] =
+        ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES", "MANDATORY"];
+    let first = text.trim_start_matches(['*', '#', ' ', '<', '[']).split(|c: char| !c.is_alphabetic()).next();
     first.is_some_and(|first| NOTES.contains(&first))
 }
 

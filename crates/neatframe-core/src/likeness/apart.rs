@@ -63,7 +63,9 @@ pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
     let split = |a: &str, b: &str| has(one, a) && !has(one, b) && has(two, b) && !has(two, a);
     // "Before you send" and "after you wrote" are one moment, "before the title" and "after the title" two places.
     let place = |words: &[Word], name: &str| {
-        words.windows(2).any(|pair| {
+        // "*before* the change".
+        let plain: Vec<&Word> = words.iter().filter(|word| !word.is_punctuation()).collect();
+        plain.windows(2).any(|pair| {
             pair[0].lower(text) == name
                 && matches!(&*pair[1].lower(text), "the" | "each" | "every" | "a" | "this")
         })
@@ -76,7 +78,10 @@ pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
 pub(crate) fn are_apart(text: &str, one: &[Word], two: &[Word]) -> bool {
     let (one, two) = (&one[..one.len().min(MOST)], &two[..two.len().min(MOST)]);
     let has = |words: &[Word], name: &str| words.iter().any(|word| word.lower(text) == name);
-    let confines = |words: &[Word]| has(words, "only") || has(words, "solely") || has(words, "exclusively");
+    // "Only one message" counts.
+    let only =
+        |words: &[Word]| words.windows(2).any(|pair| pair[0].lower(text) == "only" && !pair[1].is_number());
+    let confines = |words: &[Word]| only(words) || has(words, "solely") || has(words, "exclusively");
     let rules_out = |words: &[Word]| words.iter().any(|word| word.is(vocabulary::NEGATION));
     // "Only pay once it is confirmed" is about when.
     let times = ["once", "when", "after", "if", "until"].iter().any(|name| has(two, name));
@@ -92,6 +97,18 @@ pub(crate) fn are_apart(text: &str, one: &[Word], two: &[Word]) -> bool {
         || points_back(text, two)
         || cases_differ(text, one, two)
         || head(text, one) != head(text, two)
+        || labels_differ(text, one, two)
+}
+
+/// "Subject: the name of …" and "Object: the name of …".
+fn labels_differ(text: &str, one: &[Word], two: &[Word]) -> bool {
+    let label = |words: &[Word]| {
+        let first = words.iter().position(|word| !word.is_punctuation())?;
+        let colon = words[first..].iter().take(LABEL + 1).position(|word| word.text(text) == ":")?;
+        let label = &text[words[first].start as usize..words[first + colon.checked_sub(1)?].end as usize];
+        label.starts_with(char::is_uppercase).then_some(label)
+    };
+    label(one).zip(label(two)).is_some_and(|(one, two)| one != two)
 }
 
 /// "These lines begin with a blank": what they are stands before.
@@ -111,6 +128,9 @@ fn cases_differ(text: &str, one: &[Word], two: &[Word]) -> bool {
 
 /// Words of the longest case that opens a line.
 const CASE: usize = 10;
+
+/// The most words of a label.
+const LABEL: usize = 4;
 
 /// The name that a line explains: `content` in "`content` - the words to write", `yes` in "'yes': the boat sails", `find` in
 /// "def find(name)".

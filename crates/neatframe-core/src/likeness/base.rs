@@ -23,8 +23,13 @@ pub(crate) fn base(word: &str) -> &str {
 }
 
 /// FNV-1a, 32 bits (Fowler, Noll, Vo).
-pub(crate) fn hash(bytes: &[u8]) -> u32 {
-    bytes.iter().fold(0x811c_9dc5, |hash, &byte| (hash ^ u32::from(byte)).wrapping_mul(0x0100_0193))
+pub(crate) const fn hash(bytes: &[u8]) -> u32 {
+    let (mut hash, mut at) = (0x811c_9dc5_u32, 0);
+    while at < bytes.len() {
+        hash = (hash ^ bytes[at] as u32).wrapping_mul(0x0100_0193);
+        at += 1;
+    }
+    hash
 }
 
 #[cfg(test)]

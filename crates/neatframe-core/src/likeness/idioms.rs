@@ -3,7 +3,9 @@
 use crate::lexicon::vocabulary;
 use crate::words::Word;
 use std::borrow::Cow;
+use std::collections::HashSet;
 use std::ops::Range;
+use std::sync::LazyLock;
 
 /// A turn of phrase in a row of words.
 pub(super) struct Idiom {
@@ -16,7 +18,7 @@ pub(super) struct Idiom {
 }
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-const FIXED: [(&[&str], &[&str], i32); 20] = [
+const FIXED: [(&[&str], &[&str], i32); 65] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -37,6 +39,55 @@ const FIXED: [(&[&str], &[&str], i32); 20] = [
     (&["two", "times"], &["twice"], 0),
     (&["come|comes|appear|appears|occur|occurs|crop", "twice|again"], &["repeat"], 0),
     (&["serve|served|show|shown|use|used", "twice"], &["repeat"], 0),
+    // What is ruled out, in other words.
+    (&["stay|stays|steer|keep|keeps", "away|clear|off", "from|of"], &["discuss"], 1),
+    (&["keep|keeps|leave|leaves", "away|clear", "from|of"], &[], 1),
+    (&["refrain|refrains|abstain", "from"], &[], 1),
+    (&["not", "allowed|permitted|acceptable|welcome|wanted"], &[], 1),
+    (&["no", "place"], &[], 1),
+    (&["off", "limits|topic"], &["discuss"], 1),
+    (&["should|must|may|can", "not|never", "see"], &["show"], 1),
+    (&["stay|stays|remain|remains", "hidden|invisible"], &["show"], 1),
+    (&["talk|talks|speak", "about|of"], &["discuss"], 0),
+    (&["comment|comments", "on"], &["discuss"], 0),
+    // What is said of a doubt.
+    (&["not", "sure|certain"], &["uncertain"], 0),
+    (&["aren't|isn't", "sure|certain"], &["uncertain"], 0),
+    (&["say|admit", "so|it|that"], &["tell"], 0),
+    (&["tell|inform|notify", "the", "user|reader|customer|guest|caller|client"], &["tell"], 0),
+    (&["let", "the", "user|reader|customer|guest|caller|client", "know"], &["tell"], 0),
+    (&["inform|tell|notify", "them|him|her|me|us"], &["tell"], 0),
+    (&["let", "them|him|her|me|us", "know"], &["tell"], 0),
+    // Where something stands.
+    (&["at|to", "the", "end|bottom"], &["end"], 0),
+    (&["at|to", "the", "very", "end"], &["end"], 0),
+    (&["end|finish|finishes|conclude|close|ends|closes", "with|on|by"], &["end"], 0),
+    (&["at", "the", "beginning|start|top"], &["first"], 0),
+    // What is done, in two words.
+    (&["spell|spells|spelled|spelt|write|written", "out"], &["explain"], 0),
+    (&["point|points", "out"], &["name"], 0),
+    (&["carry|carries|carried", "out"], &["execute"], 0),
+    (&["set|sets", "up"], &["create"], 0),
+    (&["belong|belongs|go|goes|stay|stand|stands", "together"], &["group"], 0),
+    (&["put|bring", "together"], &["group"], 0),
+    (&["the", "first", "time"], &["first"], 0),
+    (&["on|at|upon", "first", "use|mention"], &["first"], 0),
+    (&["into", "one"], &[], 0),
+    (&["code", "block|blocks|fence|fences"], &["fence"], 0),
+    (&["follow|follows", "the", "format|form|pattern"], &[], 0),
+    (&["start|begin|open|end", "without"], &[], 1),
+    (&["in", "the", "imperative"], &["order"], 0),
+    (&["take|takes|took", "place"], &[], 0),
+    (&["out", "of", "scope|bounds"], &[], 1),
+    (&["stay|remain|keep", "in", "character"], &["character"], 0),
+    (&["break|leave|breaking", "character"], &["character"], -1),
+    (&["has|have|holds|contains", "no", "content|text|data"], &["empty"], 0),
+    (&["without", "errors|mistakes"], &[], 0),
+    (&["you", "return|write|give|produce|send"], &[], 0),
+    (&["that", "you", "return|write|give|produce|send"], &[], 0),
+    (&["word", "for", "word"], &["verbatim"], 0),
+    (&["as", "soon", "as"], &["when"], 0),
+    (&["right|straight", "away"], &["immediate"], 0),
 ];
 
 /// The turns of phrase in a sentence, in order.
@@ -67,63 +118,29 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
 
 /// True for a word that some phrase begins with: told at once, since hardly any does.
 fn opens_one(word: &str) -> bool {
-    matches!(
-        word,
-        "prior"
-            | "at"
-            | "third"
-            | "begin"
-            | "start"
-            | "open"
-            | "lead"
-            | "stop"
-            | "pass"
-            | "passed"
-            | "passing"
-            | "hand"
-            | "handed"
-            | "more"
-            | "stay"
-            | "stays"
-            | "remain"
-            | "remains"
-            | "kept"
-            | "is"
-            | "are"
-            | "keep"
-            | "keeps"
-            | "not"
-            | "treat"
-            | "take"
-            | "look"
-            | "in"
-            | "can't"
-            | "cannot"
-            | "two"
-            | "come"
-            | "comes"
-            | "appear"
-            | "appears"
-            | "occur"
-            | "occurs"
-            | "crop"
-            | "serve"
-            | "served"
-            | "show"
-            | "shown"
-            | "use"
-            | "used"
-    )
+    static OPENERS: LazyLock<HashSet<&str>> =
+        LazyLock::new(|| FIXED.iter().flat_map(|(phrase, ..)| phrase[0].split('|')).collect());
+    OPENERS.contains(word)
 }
 
 /// "List the same entry twice": a duplicate.
 fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
-    if !matches!(&*lower(at), "list" | "name" | "show" | "give" | "mention" | "count" | "print") {
+    // "Twice" behind "the same reminder".
+    let same_before = || (at.saturating_sub(4)..at).any(|before| lower(before) == "same");
+    if lower(at) == "twice" && same_before() {
+        return Some(Idiom { words: at..at + 1, means: &[], negates: 0 });
+    }
+    const DOES: [&str; 12] =
+        ["list", "name", "show", "give", "mention", "count", "print", "send", "ask", "use", "put", "make"];
+    if !DOES.contains(&&*lower(at)) {
         return None;
     }
     let same = (at..at + 4).find(|&at| lower(at) == "same")?;
     let again = (same + 1..words.len().min(same + 4)).find(|&at| matches!(&*lower(at), "twice" | "again"))?;
-    (same <= at + 2).then_some(Idiom { words: at..again + 1, means: &["duplicate"], negates: 0 })
+    // What is meant by any thing is swallowed, what has a name is not.
+    let named = !matches!(&*lower(same + 1), "entry" | "item" | "thing" | "line" | "point" | "one");
+    let end = if named && again > same + 1 { same + 1 } else { again + 1 };
+    (same <= at + 2).then_some(Idiom { words: at..end, means: &["duplicate"], negates: 0 })
 }
 
 /// "Do not follow instructions in the mail": the mail is data.
@@ -133,9 +150,11 @@ fn foreign_orders<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at
     }
     let orders =
         (at + 1..at + 4).find(|&at| matches!(&*lower(at), "instructions" | "orders" | "commands"))?;
-    let inside = matches!(&*lower(orders + 1), "in" | "inside" | "within" | "from");
+    // "Instructions that appear between the tags".
+    let at_place = orders + 1 + if lower(orders + 1) == "that" { 2 } else { 0 };
+    let inside = matches!(&*lower(at_place), "in" | "inside" | "within" | "from" | "between");
     let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
-    (inside && denied).then_some(Idiom { words: at..orders + 2, means: &["treat", "data"], negates: -1 })
+    (inside && denied).then_some(Idiom { words: at..at_place + 1, means: &["treat", "data"], negates: -1 })
 }
 
 #[cfg(test)]
@@ -170,8 +189,13 @@ mod tests {
 
     #[test]
     fn the_same_thing_again() {
-        assert_eq!(found("Do not list the same fare twice."), [(5, 0)]);
-        assert_eq!(found("Pay the same fare twice."), [], "that is no way of listing");
+        assert_eq!(
+            found("Do not list the same fare twice."),
+            [(3, 0), (1, 0)],
+            "the fare is looked at as well"
+        );
+        assert_eq!(found("Do not list the same entry twice."), [(5, 0)]);
+        assert_eq!(found("Pay the same fare in May."), [], "that is no way of listing");
         assert_eq!(found("List the same piers in the order given."), []);
     }
 

@@ -5,10 +5,12 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Words with which a thing is said to be left as it is, besides its name.
-pub(super) const PRESERVING: [&str; 26] = [
-    "original", "given", "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are",
-    "leave", "left", "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch",
-    "touched", "remain", "remains", "stay", "stays",
+pub(super) const PRESERVING: [&str; 43] = [
+    "existing", "language", "preserve", "preserved", "retain", "retained", "verbatim", "exactly", "intact",
+    "modify", "modified", "edit", "edited", "rearrange", "reword", "kept", "keep", "original", "given",
+    "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
+    "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
+    "remain", "remains", "stay", "stays",
 ];
 
 /// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
@@ -18,17 +20,22 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
         return false;
     }
     (0..words.len()).any(|at| match &*lower(at) {
+        // "Preserve all links", "quotations are preserved".
+        "preserve" | "preserved" | "retain" | "retained" => at <= 4,
         "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
             .any(|at| match &*lower(at) {
-                "unchanged" | "untouched" | "unaltered" | "untranslated" => true,
+                "unchanged" | "untouched" | "unaltered" | "untranslated" | "verbatim" | "intact" => true,
                 // "Keep the original order".
-                "original" | "given" => {
+                "original" | "given" | "existing" => {
                     matches!(&*lower(at - 1), "the" | "their" | "its") && at <= 3 && words.len() > at + 1
                 }
                 // "Keep the names in Portuguese".
                 "in" => {
                     let language = words.get(at + 1).map_or("", |word| word.text(text));
-                    language.ends_with("ese") || language.ends_with("sh") || language.ends_with("an")
+                    language.ends_with("ese")
+                        || language.ends_with("sh")
+                        || language.ends_with("an")
+                        || language == "the" && matches!(&*lower(at + 2), "original" | "source")
                 }
                 "as" => {
                     matches!(&*lower(at + 1), "is" | "they" | "it")
@@ -36,7 +43,9 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
                 }
                 _ => false,
             }),
-        "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated" => {
+        "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated"
+        | "modify" | "modified" | "edit" | "edited" | "rearrange" | "reword" | "reorder" | "rename"
+        | "renamed" => {
             at > 0
                 && at <= 6
                 && words[..at].iter().any(|word| word.is(vocabulary::NEGATION))

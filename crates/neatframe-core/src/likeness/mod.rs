@@ -20,6 +20,15 @@ pub(crate) struct Gist {
     pub(crate) stems: Vec<u32>,
     numbers: Vec<u32>,
     forbids: bool,
+    /// The stems that hardly matter: what a clause behind them tells, what is not to come twice.
+    loose: Vec<u32>,
+    /// The stems that stand outside its condition, and what the condition says: that something is there, or that it is not.
+    main: Vec<u32>,
+    case: Option<bool>,
+    /// It rules something out, be it a figure: "nothing above 5".
+    negated: bool,
+    /// What a demand that confines takes its facts from: "only from the log".
+    source: Option<u32>,
     /// "Only the figures that are given", "no figures that are not given".
     confines: bool,
     /// Whether it is to happen once, or each time.
@@ -42,18 +51,21 @@ pub(crate) struct Gist {
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "absolutely", "again", "also", "answer", "answered", "answers", "appear", "appears", "assign",
-    "assigned", "back", "base", "based", "be", "belong", "belongs", "below", "carries", "carry", "come",
-    "comes", "contain", "contained", "contains", "count", "counted", "do", "done", "ensure", "everything",
-    "exceed", "extremely", "fewer", "first", "following", "forget", "generate", "generated", "get", "gets",
-    "give", "given", "go", "goes", "has", "have", "important", "include", "included", "including",
-    "incredibly", "it", "its", "job", "keep", "last", "least", "length", "less", "letters", "limit",
-    "limited", "long", "longer", "look", "looks", "made", "make", "max", "maximum", "min", "minimum", "more",
-    "most", "need", "needs", "note", "occur", "occurs", "output", "over", "overall", "own", "part", "parts",
-    "please", "present", "put", "really", "remember", "replies", "reply", "response", "responses", "said",
-    "say", "set", "short", "shorter", "single", "size", "sound", "stay", "stays", "sure", "text", "thing",
-    "things", "time", "times", "tone", "total", "type", "under", "use", "used", "very", "voice", "want",
-    "way", "well", "whole", "within", "write", "written", "younger",
+    "above", "absolutely", "again", "allow", "allowed", "also", "answer", "answered", "answers", "anything",
+    "anywhere", "appear", "appears", "assign", "assigned", "back", "base", "based", "be", "belong",
+    "belongs", "below", "carries", "carry", "come", "comes", "contain", "contained", "contains", "count",
+    "counted", "cover", "covers", "deal", "deals", "do", "done", "either", "ensure", "everything", "exceed",
+    "extremely", "fewer", "first", "following", "forget", "generate", "generated", "get", "gets", "give",
+    "given", "giving", "go", "goes", "has", "have", "important", "include", "included", "including",
+    "incredibly", "inside", "it", "its", "job", "keep", "last", "least", "leave", "leaves", "length", "less",
+    "let", "lets", "letters", "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max",
+    "maximum", "min", "minimum", "more", "most", "need", "needs", "note", "occur", "occurs", "offer",
+    "offered", "offers", "output", "over", "overall", "own", "part", "parts", "permitted", "please",
+    "present", "presented", "provide", "provided", "provides", "put", "really", "receive", "receives",
+    "remember", "replies", "reply", "response", "responses", "return", "returned", "said", "say", "set",
+    "short", "shorter", "single", "size", "something", "sound", "stay", "stays", "sure", "text", "thing",
+    "things", "throughout", "time", "times", "total", "type", "under", "use", "used", "very", "want", "way",
+    "well", "whole", "within", "wrap", "wrapped", "write", "written", "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -68,9 +80,12 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let (mut negations, mut only, mut beyond) = (0u32, false, false);
     // "Use active, not passive": what stands behind the comma only says it the other way round.
     let tail = words.windows(2).position(|pair| {
-        pair[1].lower(text) == "not" && (pair[0].text(text) == "," || pair[0].lower(text) == "but")
+        let (one, two) = (pair[0].lower(text), pair[1].lower(text));
+        matches!(&*two, "not" | "never") && matches!(&*one, "," | "but")
+            || matches!((&*one, &*two), ("instead", "of") | ("rather", "than"))
     });
     let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
+    let whole = words;
     let preserved = preserves(text, words);
     gist.preserves = preserved;
     // "Never give a fare without its link": each of them has one.
@@ -86,6 +101,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         OUTPUTS.binary_search(&single).is_ok() || matches!(single, "text" | "reply" | "answer" | "output")
     };
     let place = words.get(ends + 2).filter(|word| !everywhere(word));
+    let output = |word: &Word| everywhere(&word);
+    let subject_place = subject_place.filter(|_| !whole.get(1).is_some_and(output));
     gist.place = subject_place.or(place.map(|word| stem(&word.lower(text))));
     let words = &words[..ends];
     let mut in_condition = false;
@@ -96,6 +113,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "When there is no hour" and "if the hour is missing" name one case.
         in_condition = word.is(vocabulary::CONDITION)
             || in_condition && !matches!(word.text(text), "," | ";" | ":" | ".");
+        let before = gist.stems.len();
         // "Ticket numbers such as LF-12": a sample of what is named.
         if word.lower(text) == "such" && words.get(at + 1).is_some_and(|next| next.lower(text) == "as") {
             sampled = true;
@@ -109,9 +127,16 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         if let Some(idiom) = idioms.iter().find(|idiom| idiom.words.contains(&at)) {
             if idiom.words.start == at {
                 gist.stems.extend(idiom.means.iter().map(|word| stem(word)));
+                if !in_condition {
+                    gist.main.extend_from_slice(&gist.stems[before..]);
+                }
                 negations = negations.saturating_add_signed(idiom.negates);
             }
             continue;
+        }
+        if in_condition {
+            let denies = word.is(vocabulary::NEGATION) || DENYING.contains(&&*word.lower(text));
+            gist.case = Some(gist.case.unwrap_or(false) || denies);
         }
         if std::mem::take(&mut skips) || in_condition && ABSENT.contains(&&*word.lower(text)) {
             continue;
@@ -150,7 +175,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         if word.is_number() {
             let value = vocabulary::number_value(word.id).unwrap_or_else(|| hash(word.text(text).as_bytes()));
             let digits = word.text(text).replace(',', "").parse().unwrap_or(value);
-            gist.numbers.push(digits);
+            // "Each slide has one message", "one message per slide".
+            if !(digits == 1 && gist.each) {
+                gist.numbers.push(digits);
+            }
             continue;
         }
         let lower = word.lower(text);
@@ -204,14 +232,83 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Nothing but the log".
         let but = at > 0 && lower == "but" && matches!(&*words[at - 1].lower(text), "nothing" | "anything");
         beyond |= but || ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
+        if matches!(&*lower, "outside" | "beyond" | "besides") {
+            continue;
+        }
+        // "Keep the price hidden", "do not show the price".
+        if matches!(&*lower, "hidden" | "invisible") {
+            negations += 1;
+            gist.stems.push(stem("show"));
+            continue;
+        }
+        // "Do not reorder the stops", "keep the order of the stops".
+        if matches!(&*lower, "reorder" | "re-order") {
+            gist.stems.push(stem("order"));
+            continue;
+        }
+        // "Do not rename variables", "keep the names of variables".
+        if matches!(&*lower, "rename" | "renamed") {
+            gist.stems.push(stem("name"));
+            continue;
+        }
+        // "Do not request a password", "never ask for one".
+        if lower == "request" && (at == 0 || words[at - 1].is(vocabulary::NEGATION | vocabulary::MODAL)) {
+            gist.stems.push(stem("ask"));
+            continue;
+        }
+        // "A friendly tone" is a quality, "choose the tone" speaks of the tone.
+        let subject = words.get(at + 1).is_some_and(|next| next.is(vocabulary::MODAL | vocabulary::STOP));
+        let spoken_of = at > 0 && determines(&words[at - 1].lower(text)) && !subject;
+        if matches!(&*lower, "tone" | "voice") && !spoken_of {
+            continue;
+        }
+        let discussed = gist.stems.contains(&stem("discuss"));
+        if discussed && matches!(&*lower, "topic" | "topics" | "subject" | "subjects" | "matters" | "issues")
+        {
+            continue;
+        }
+        // "Every post needs a link": what carries it is what is written.
+        let carries = words.get(at + 1).is_some_and(|next| {
+            next.is(vocabulary::MODAL)
+                || matches!(
+                    &*next.lower(text),
+                    "needs" | "need" | "has" | "have" | "contains" | "includes" | "ends"
+                )
+        });
+        let every = |at: usize| matches!(&*words[at].lower(text), "every" | "each" | "all");
+        if OUTPUTS.binary_search(&&*lower).is_ok() && at > 0 && every(at - 1) && (at > 1 || carries) {
+            continue;
+        }
+        // "The term \"guest\"".
+        let quotes = words.get(at + 1).is_some_and(|next| next.is(vocabulary::QUOTE));
+        if lower == "user's" || quotes && matches!(&*lower, "term" | "word" | "phrase" | "name") {
+            continue;
+        }
+        // "Entries that appear twice": what they are hardly matters.
+        let told_by_a_clause =
+            words.get(at + 1).is_some_and(|next| matches!(&*next.lower(text), "that" | "which" | "who"));
+        let same = at > 0 && words[at - 1].lower(text) == "same";
+        if at == 0 && told_by_a_clause && HEADS.contains(&&*lower) || same {
+            gist.loose.push(stem(&lower));
+        }
         if word.is_punctuation() || solely || sticks || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;
         }
-        if is_name(text, *word) {
+        // "The customer's name" is a thing, "name the customer" an order.
+        let owned = matches!(&*lower, "name" | "names") && at > 0 && words[at - 1].text(text).ends_with("'s");
+        // "Ana does the repairs" says who.
+        let acts = at == 0
+            && words
+                .get(1)
+                .is_some_and(|next| matches!(&*next.lower(text), "does" | "has" | "takes" | "gets"));
+        if is_name(text, *word) || acts {
             gist.named.push(stem(&lower));
         }
         if FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) {
-            gist.stems.push(stem(&lower));
+            gist.stems.push(if owned { OWNED_NAME } else { stem(&lower) });
+        }
+        if !in_condition {
+            gist.main.extend_from_slice(&gist.stems[before..]);
         }
     }
     if preserved || requires {
@@ -219,6 +316,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     }
     let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
     gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
+    gist.negated = negations > 0;
+    let named = |word: &&Word| SOURCES.contains(&&*word.lower(text));
+    gist.source = whole.iter().rfind(named).map(|word| stem(&word.lower(text))).filter(|_| gist.confines);
     // "Only the tools listed", "no other tools".
     if gist.confines && gist.stems.len() > listed.len() {
         gist.stems.retain(|stem| !listed.contains(stem));
@@ -256,8 +356,26 @@ fn shuns(text: &str, words: &[Word]) -> bool {
 }
 
 /// Verbs that forbid their object.
-const LEAVES_OUT: [&str; 8] =
-    ["skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped"];
+const LEAVES_OUT: [&str; 22] = [
+    "skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped", "avoided", "avoiding",
+    "banned", "forbidden", "prohibited", "disallowed", "unwelcome", "unwanted", "decline", "declines",
+    "declined", "refuse", "refuses", "refused",
+];
+
+/// True for an article and its like.
+fn determines(word: &str) -> bool {
+    matches!(word, "the" | "a" | "an" | "its" | "your" | "their" | "this")
+}
+
+/// Names for whatever a clause behind them tells.
+const HEADS: [&str; 9] =
+    ["entries", "items", "things", "lines", "points", "parts", "passages", "results", "records"];
+
+/// What facts are taken from.
+const SOURCES: [&str; 16] = [
+    "text", "article", "document", "documents", "context", "source", "sources", "log", "notes", "transcript",
+    "report", "page", "passage", "passages", "input", "material",
+];
 
 /// Verbs that put a thing in.
 const LISTS: [&str; 8] = ["list", "give", "show", "name", "add", "use", "mention", "print"];
@@ -269,14 +387,26 @@ const LISTED: [&str; 6] = ["listed", "named", "given", "provided", "mentioned", 
 fn without_place<'a>(text: &str, words: &'a [Word]) -> (&'a [Word], Option<u32>) {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
     let is = |at: usize, names: &[&str]| lower(at).is_some_and(|word| names.contains(&&*word));
-    let holds =
-        (2..words.len().min(6)).find(|&at| is(at, &["contain", "contains", "have", "hold", "include"]));
+    let holds = (2..words.len().min(6)).find(|&at| {
+        is(at, &["contain", "contains", "have", "hold", "include", "cover", "mention"])
+            && !is(at + 1, &["to"])
+    });
     let denied = |at: usize| words[2..at].iter().any(|word| word.is(vocabulary::NEGATION));
-    match holds.filter(|&at| is(0, &["the", "each", "every", "your"]) && denied(at)) {
+    let all = is(0, &["the", "each", "every", "your"]);
+    // "The tests must cover edge cases", "edge cases in the tests".
+    let one = is(0, &["the", "your"]) && is(2, &["must", "should"]);
+    match holds.filter(|&at| all && denied(at) || one && at == 3) {
         Some(_) => (&words[2..], Some(stem(&words[1].lower(text)))),
         None => (words, None),
     }
 }
+
+/// The stem of a name that somebody has.
+const OWNED_NAME: u32 = hash(b"the name of");
+
+/// Words with which a condition says that something is not there.
+const DENYING: [&str; 8] =
+    ["missing", "absent", "lacking", "lacks", "unknown", "empty", "unavailable", "without"];
 
 /// Words that say in a condition that a thing is not there.
 const ABSENT: [&str; 14] = [
@@ -284,10 +414,17 @@ const ABSENT: [&str; 14] = [
     "without", "lacks", "has",
 ];
 
-/// `LOST`, "`lost`", `find_boat`: a word that stands for one thing alone.
+/// `LOST`, "`lost`", `find_boat`, `FindBoat`: a word that stands for one thing alone.
 fn is_name(text: &str, word: Word) -> bool {
     let shown = word.text(text);
-    shown.len() >= 3 && (shown.chars().all(|c| c.is_ascii_uppercase() || c == '_') || shown.contains('_'))
+    let humped = || {
+        shown
+            .bytes()
+            .zip(shown.bytes().skip(1))
+            .any(|(a, b)| a.is_ascii_lowercase() && b.is_ascii_uppercase())
+    };
+    shown.len() >= 3
+        && (shown.chars().all(|c| c.is_ascii_uppercase() || c == '_') || shown.contains('_') || humped())
         || text[..word.start as usize].ends_with('`')
 }
 
@@ -314,6 +451,13 @@ impl Gist {
         // "Mails from the board get URGENT" is a case of "label each mail URGENT or NORMAL".
         let one_of_them = self.named.len() < earlier.named.len() && shared < self.stems.len();
         let other_name = other_name || one_of_them;
+        let other_case = self.case.zip(earlier.case).is_some_and(|(own, other)| own != other);
+        // "If the rider names no stop, ask" wants what no earlier line wants.
+        let asked = self.main.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
+        let new_order = self.case.is_some() && !self.main.is_empty() && asked * 2 < self.main.len();
+        if other_case || new_order {
+            return false;
+        }
         if !same_numbers || shared == 0 || other_time || other_fate || other_name || other_place {
             return false;
         }
@@ -325,7 +469,14 @@ impl Gist {
         }
         let both_confine = self.confines && earlier.confines && (shared >= 2 || self.stems == earlier.stems);
         let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
-        if both_confine
+        // "Stick to the facts in the log", "add nothing that the log does not say".
+        let few = self.stems.len() <= 3 && earlier.stems.len() <= 3;
+        if self.source.is_some() && self.source == earlier.source && few {
+            return true;
+        }
+        // "Only events of 2024", "events outside 2024 are left out".
+        let one_bound = self.confines && earlier.confines && !self.numbers.is_empty();
+        if (both_confine || one_bound)
             && (shared * 3 >= self.stems.len() * 2 || one_source && shared * 2 >= self.stems.len())
         {
             return true;
@@ -335,8 +486,14 @@ impl Gist {
         if self.stems.len() <= 2 && earlier.stems.len() > self.stems.len() + 2 && self.numbers.is_empty() {
             return false;
         }
-        let covered = shared * 5 >= self.stems.len() * 4
-            || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3;
+        let open = self.loose.iter().filter(|stem| earlier.stems.binary_search(stem).is_err()).count();
+        let covered = shared * 5 >= (self.stems.len() - open) * 4
+            || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3
+            || self.negated
+                && earlier.negated
+                && shared >= 2
+                && shared + 1 >= self.stems.len()
+                && !self.numbers.is_empty();
         // The shorter the demand, the more of the earlier one it has to be.
         let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
         covered && alike && (weight >= 2 || earlier.stems.len() <= 1) && self.forbids == earlier.forbids

@@ -34,7 +34,10 @@ impl Builder<'_> {
             && body.split_whitespace().count() <= 2;
         let named = parted && self.is_named_part(index) || spaced || opens_fence && is_sample_title(body);
         if named
-            || line::is_capitals(body) && !self.is_under_a_sample_title(index) && !self.answers(index)
+            || line::is_capitals(body)
+                && !self.is_under_a_sample_title(index)
+                && !self.answers(index)
+                && !self.is_listed_in_capitals(index)
             || self.stands_as_title(index, body)
         {
             let title = body.trim_end_matches(':').trim_end();
@@ -56,6 +59,12 @@ impl Builder<'_> {
             label.starts_with(char::is_uppercase) && label.split_whitespace().count() <= 3 && !rest.is_empty()
         });
         labelled && self.body(index + 1).is_empty()
+    }
+
+    /// `1. GIVEN FACTS` beside `2. GUESSES`: entries of a list, and no titles.
+    fn is_listed_in_capitals(&self, index: usize) -> bool {
+        let listed = |index: usize| self.is_item(index) && line::is_capitals(self.body(index));
+        listed(index) && (listed(index + 1) || listed(index.wrapping_sub(1)))
     }
 
     /// True for a name in brackets that text stands under, where the prompt marks its parts so.
@@ -158,9 +167,12 @@ pub(super) const NAMED: usize = 3;
 pub(crate) fn is_sample_title(line: &str) -> bool {
     let name = line.trim_matches(['#', '*', ':', ' ']);
     let lower = name.to_lowercase();
+    let of = |words: &[&str]| words.iter().any(|word| lower.contains(word));
+    // "Example of a reply if it went wrong:".
+    let long = lower.starts_with("example ") && line.trim_end().ends_with(':');
     name.chars().any(char::is_lowercase)
-        && name.split_whitespace().count() <= 4
-        && ["example", "sample"].iter().any(|word| lower.contains(word))
+        && name.split_whitespace().count() <= if long { 9 } else { 4 }
+        && of(&["example", "sample"])
 }
 
 /// How far below its title a line in capitals may stand as a sample.

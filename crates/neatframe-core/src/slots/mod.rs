@@ -158,7 +158,8 @@ fn dollar(text: &str, at: usize) -> Option<Slot> {
 fn is_slot(text: &str, slot: &Slot) -> bool {
     let inner = &text[slot.inner.range()];
     let name = inner.trim();
-    if name.is_empty() || inner.contains('\n') {
+    // A brace in backticks is shown as a sign.
+    if name.is_empty() || inner.contains(['\n', '`']) {
         return false;
     }
     let before = text[..slot.span.start()].chars().next_back();

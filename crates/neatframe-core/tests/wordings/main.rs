@@ -9,9 +9,11 @@ mod conflicts_on_forms;
 mod conflicts_on_manners;
 mod conflicts_on_sizes;
 mod hedges;
+mod near_repeats;
 mod padding;
 mod plain;
 mod repeats;
+mod repeats_in_other_words;
 mod vague;
 
 use neatframe_core::Family;
@@ -67,7 +69,8 @@ fn demands_that_exclude_each_other() {
 
 #[test]
 fn demands_made_twice() {
-    let missed = unheard(repeats::PAIRS, Family::Redundant, |pair| apart(pair, "Thank the crew."));
+    let pairs = [repeats::PAIRS, repeats_in_other_words::PAIRS].concat();
+    let missed = unheard(&pairs, Family::Redundant, |pair| apart(pair, "Thank the crew."));
     assert!(missed.is_empty(), "{missed:#?}");
 }
 
@@ -78,11 +81,12 @@ fn demands_that_go_together() {
         let raised = |family| !common::raised(family, &prompt).is_empty();
         raised(Family::Conflict) || raised(Family::Redundant)
     };
-    let wrong: Vec<(&str, &str)> = [compatible_on_sizes::PAIRS, compatible_on_manners::PAIRS]
-        .concat()
-        .into_iter()
-        .filter(told)
-        .collect();
+    let wrong: Vec<(&str, &str)> =
+        [compatible_on_sizes::PAIRS, compatible_on_manners::PAIRS, near_repeats::PAIRS]
+            .concat()
+            .into_iter()
+            .filter(told)
+            .collect();
     assert!(wrong.is_empty(), "{wrong:#?}");
 }
 

@@ -37,6 +37,8 @@ pub(super) struct Order {
     pub(super) uses: bool,
     /// Forbidden by being cut: "cut the quotation".
     pub(super) drops: bool,
+    /// Where the thing goes, or stays away from: "out of the summary", "in the title".
+    pub(super) place: Option<u32>,
     /// Every stem of the clause.
     pub(super) all: Vec<u32>,
     /// What a guest is told: the stems behind "that", "how" or "about".
@@ -97,6 +99,9 @@ impl Order {
             return true;
         }
         if shared == 0 {
+            return false;
+        }
+        if order.place.zip(ban.place).is_some_and(|(one, other)| one != other) {
             return false;
         }
         if order.uses || ban.uses {

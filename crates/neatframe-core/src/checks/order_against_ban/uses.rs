@@ -192,6 +192,16 @@ fn is_a_part(case: &Case<'_>, unit: usize) -> bool {
 /// Words from which a sentence is not looked at.
 const LONG: usize = 40;
 
+/// The place at the end of a sentence: `line` in "in the subject line".
+fn place(text: &str, words: &[Word]) -> Option<u32> {
+    let end = words.iter().position(|word| word.is(vocabulary::STOP_MARK)).unwrap_or(words.len());
+    let led = (0..end).rfind(|&at| {
+        matches!(&*words[at].lower(text), "in" | "into" | "of" | "from")
+            && words.get(at + 1).is_some_and(|word| matches!(&*word.lower(text), "the" | "your" | "each"))
+    })?;
+    words[led + 2..end].last().map(|word| stem(&word.lower(text)))
+}
+
 /// The thing that is named from `from` on: at most two words that mean something.
 fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {
     let ends = |word: &Word| {
@@ -220,6 +230,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         all: phrase.iter().filter(means).map(|word| stem(&word.lower(text))).collect(),
         object,
         bounded,
+        place: place(text, rest),
         uses: true,
         ..Order::default()
     })

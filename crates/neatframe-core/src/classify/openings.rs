@@ -1,0 +1,147 @@
+//! Lines whose opening tells what they are: the frame of the reply, a function that is offered, a sample that is ticked off.
+
+use super::Reading;
+use super::form::is_call;
+use crate::outline::{Mark, Section};
+use crate::units::{Unit, UnitKind};
+use std::borrow::Cow;
+
+/// "Your entire response must start with …", "For each boat, begin with a marker line", "Format each fact as …".
+pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
+    const REPLIES: [&str; 7] = ["response", "reply", "output", "answer", "message", "report", "summary"];
+    const BOUNDS: [&str; 8] = ["start", "begin", "end", "open", "close", "starts", "ends", "finish"];
+    let text = reading.source.text();
+    let words: Vec<Cow<'_, str>> = reading
+        .words
+        .within(unit.text)
+        .iter()
+        .filter(|word| !word.is_punctuation() || word.text(text) == ",")
+        .take(REACH)
+        .map(|word| word.lower(text))
+        .collect();
+    let at = |index: usize| words.get(index).map_or("", |word| &**word);
+    let must = |index: usize| matches!(at(index), "must" | "should" | "shall" | "will" | "always");
+    let bounded = |from: usize| {
+        (from..words.len()).find(|index| must(*index)).is_some_and(|modal| {
+            let verb = modal + 1 + usize::from(matches!(at(modal + 1), "always" | "both"));
+            BOUNDS.contains(&at(verb)) && matches!(at(verb + 1), "with" | "by" | "on")
+        })
+    };
+    let reply = words.iter().take(4).position(|word| REPLIES.contains(&&**word));
+    let of_the_reply = matches!(at(0), "your" | "the" | "each" | "every") && reply.is_some_and(bounded);
+    // "The first character of your response must be `{`".
+    let edge = at(0) == "the"
+        && matches!(at(1), "first" | "last")
+        && matches!(at(2), "character" | "line" | "word" | "sentence")
+        && words.iter().skip(3).take(5).any(|word| REPLIES.contains(&&**word));
+    let shaped = matches!(at(0), "format" | "structure")
+        && matches!(at(1), "each" | "every" | "the" | "all" | "your")
+        && words.iter().skip(2).take(6).any(|word| matches!(&**word, "as" | "like" | "using" | "with"));
+    // "…, start with a marker line:" names what the lines below show.
+    let comma = words.iter().position(|word| word == ",").unwrap_or(usize::MAX - 4);
+    let led = matches!(at(0), "for" | "when")
+        && matches!(at(comma + 1), "start" | "begin" | "open" | "end")
+        && at(comma + 2) == "with"
+        && reading.source.slice(unit.text).ends_with(':');
+    // "Return the list in the format shown in the samples".
+    let as_shown = matches!(at(0), "return" | "make" | "ensure" | "give" | "provide" | "output")
+        && words.windows(3).any(|run| {
+            matches!(&*run[0], "format" | "structure" | "schema" | "shape")
+                && matches!(
+                    &*run[1],
+                    "mentioned" | "shown" | "given" | "described" | "specified" | "defined" | "as"
+                )
+        });
+    of_the_reply || edge || shaped || led || as_shown
+}
+
+/// How many words of a unit are looked at.
+const REACH: usize = 24;
+
+/// `def tide(pier: int) -> float # …`, `import harbour as h`, `` `open(door)` ``: something that code may use, told in a list or a line.
+pub(super) fn offers_a_function(body: &str, kind: UnitKind) -> bool {
+    if matches!(kind, UnitKind::Code | UnitKind::Turn | UnitKind::Table) {
+        return false;
+    }
+    let bare = body.trim_matches('`');
+    let defined = ["def ", "async def ", "fn ", "function ", "class "]
+        .iter()
+        .any(|lead| bare.strip_prefix(lead).is_some_and(|rest| rest.contains('(')));
+    let imported = ["import ", "from "].iter().any(|lead| {
+        bare.strip_prefix(lead)
+            .is_some_and(|rest| rest.split_whitespace().count() <= 3 && !rest.contains('.'))
+    }) && (bare.starts_with("import ") || bare.contains(" import "));
+    defined || imported || is_call(body)
+}
+
+/// `✗ "Explain how a plank comes loose"`: a sample that is held up as good or bad.
+pub(super) fn is_held_up(body: &str) -> bool {
+    body.strip_prefix(['✓', '✗', '✔', '✘', '✅', '❌'])
+        .map(|rest| rest.trim_start_matches(['\u{fe0f}', ' ']))
+        .is_some_and(|rest| rest.starts_with(['"', '“', '\'']) && rest.ends_with(['"', '”', '\'']))
+}
+
+/// `<code>` around a line, twice or more in a prompt: how something is called, shown.
+pub(super) fn is_tagged_code(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let of_code = |section: &Section| {
+        section.mark == Mark::Tag && reading.source.slice(section.title).eq_ignore_ascii_case("code")
+    };
+    let own = &reading.outline.sections[unit.section];
+    let body = reading.source.slice(unit.text);
+    let hole = body.contains("_HERE") || body.contains("YOUR_") || body.contains(['{', '<']);
+    of_code(own)
+        && !hole
+        && reading.outline.sections.iter().filter(|section| of_code(section)).nth(1).is_some()
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::classify::components_of;
+    use crate::component::Component::{self, Context, Examples, OutputFormat};
+
+    fn last(text: &str) -> Option<Component> {
+        *components_of(text).last().expect("a unit")
+    }
+
+    #[test]
+    fn where_a_reply_begins_and_ends() {
+        for line in [
+            "Your entire response must start with `*** Slip` on a line by itself.",
+            "The last character of your reply must be `}`.",
+            "Format each stop as a line of its own.",
+            "Make sure to return the slips in the format shown above.",
+        ] {
+            assert_eq!(
+                last(&format!("Sort the slips of the day by pier.\n\n{line}\n")),
+                Some(OutputFormat),
+                "{line}"
+            );
+        }
+        for line in [
+            "Your reply must not name a guest.",
+            "When a guest is angry, start with their name.",
+            "The first boat of the day must be named.",
+        ] {
+            assert_ne!(
+                last(&format!("Sort the slips of the day by pier.\n\n{line}\n")),
+                Some(OutputFormat),
+                "{line}"
+            );
+        }
+    }
+
+    #[test]
+    fn functions_that_are_offered() {
+        let text = "Write one function that sorts the slips.\n\nThese are there:\n- def tide(pier: int) -> float # The highest water.\n";
+        assert_eq!(last(text), Some(Context));
+        let text = "Write one function that sorts the slips.\n\n- `import harbour as h`\n";
+        assert_eq!(last(text), Some(Context));
+    }
+
+    #[test]
+    fn samples_that_are_ticked_or_crossed() {
+        let text = "Write scenes from the log.\n\nBAD scenes (these are orders):\n✗ \"Explain how a plank comes loose\"\n";
+        assert_eq!(last(text), Some(Examples));
+        assert_ne!(last("Write scenes from the log.\n\n✗ Never name a guest.\n"), Some(Examples));
+    }
+}
