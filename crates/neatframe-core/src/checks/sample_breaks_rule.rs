@@ -9,7 +9,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
-use crate::samples::Side;
+use crate::samples::{Shown, Side};
 use crate::span::Span;
 use crate::trial::{self, Breach};
 use crate::units::UnitKind;
@@ -72,9 +72,21 @@ impl Check for SampleBreaksRule {
                     _ => None,
                 };
                 let rule = whole.as_ref().unwrap_or(rule);
+                // Which of two languages a sample should have shown, nobody can say.
+                let language = |rule: &Requirement| match rule.demand {
+                    Demand::Manner { axis: "answer language", pole } => Some(pole),
+                    _ => None,
+                };
+                let own = language(rule);
+                if own.is_some()
+                    && rules.iter().any(|other| language(other).is_some_and(|pole| Some(pole) != own))
+                {
+                    continue;
+                }
+                let Some(content) = place_of(case, rule, shown, &label) else { continue };
                 // "Caption: …" in turns with "Tags: …" is a whole answer, and nobody speaks.
                 let alone = shown.spoken && is_a_thing(&label);
-                let held = |spoken| trial::breach(case.source.text(), rule, shown.content, spoken);
+                let held = |spoken| trial::breach(case.source.text(), rule, content, spoken);
                 let Some(Breach { place, what }) =
                     held(shown.spoken).or_else(|| alone.then(|| held(false)).flatten())
                 else {
@@ -173,6 +185,36 @@ impl Check for SampleBreaksRule {
         columns::run(case, &rules, sink);
         fields(case, sink);
     }
+}
+
+/// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
+fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> Option<Span> {
+    let whole = Some(shown.content);
+    let Demand::Manner { axis, .. } = rule.demand else { return whole };
+    let body = case.text(shown.content);
+    let within = |name: &str| {
+        let (from, length) = trial::field(body, name)?;
+        Some(Span::within(shown.content, from, length))
+    };
+    // "No emoji in the subject line".
+    if let Some(part) = rule.part.as_deref().map(|part| part.strip_suffix('s').unwrap_or(part)) {
+        let own = label == part || label.strip_suffix('s') == Some(part);
+        return if own { whole } else { within(part) };
+    }
+    let said = trial::sentence(case.source.text(), rule.span).to_lowercase();
+    let named = |name: &str| said.split(|c: char| !c.is_alphanumeric() && c != '_').any(|word| word == name);
+    if body.contains("\":") {
+        let key = record::keys(body).into_iter().find(|key| named(&key.to_lowercase()));
+        return key.map_or(whole, |key| within(&key));
+    }
+    // "The slug is in kebab case" says nothing of the title.
+    if axis == "naming"
+        && !label.split(' ').all(named)
+        && !matches!(label, "output" | "answer" | "result" | "reply" | "response")
+    {
+        return None;
+    }
+    whole
 }
 
 /// True for the label of something written, where nobody is speaking.

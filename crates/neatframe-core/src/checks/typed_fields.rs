@@ -13,8 +13,9 @@ enum Kind {
     Date,
     Whole,
     YesOrNo,
-    /// A number between two others, both included.
-    Range(i64, i64),
+    TrueOrFalse,
+    /// A number between two others, both included; `true` where it is to be whole.
+    Range(i64, i64, bool),
 }
 
 struct Field {
@@ -55,7 +56,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
                 Kind::Date => "a date".to_string(),
                 Kind::Whole => "a whole number".to_string(),
                 Kind::YesOrNo => "yes or no".to_string(),
-                Kind::Range(low, high) => format!("a number from {low} to {high}"),
+                Kind::TrueOrFalse => "true or false".to_string(),
+                Kind::Range(low, high, false) => format!("a number from {low} to {high}"),
+                Kind::Range(low, high, true) => format!("a whole number from {low} to {high}"),
             };
             let message = format!("`{}` is not {what}, which line {line} asks for", case.text(place));
             sink.report(place, message, "give the sample a value of that kind").related.push(field.span);
@@ -72,9 +75,10 @@ impl Field {
             Kind::Whole => value.chars().all(|c| c.is_ascii_digit() || matches!(c, ',' | ' ' | '-')),
             Kind::YesOrNo => matches!(&*lower, "yes" | "no"),
             // A value in words is another matter.
-            Kind::Range(low, high) => {
-                value.parse::<f64>().map_or(true, |value| (low as f64..=high as f64).contains(&value))
-            }
+            Kind::Range(low, high, whole) => value.parse::<f64>().map_or(true, |value| {
+                (low as f64..=high as f64).contains(&value) && (!whole || value.fract() == 0.0)
+            }),
+            Kind::TrueOrFalse => matches!(&*lower, "true" | "false" | "null"),
         };
         kind || hole || self.gloss.split(|c: char| !c.is_alphanumeric()).any(|word| word == lower)
     }
@@ -89,8 +93,13 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
         return None;
     }
     let span = case.units[unit].text;
-    if let Some((name, low, high)) = scaled(case.text(piece.lead.cover(span))) {
-        return Some(Field { name, kind: Kind::Range(low, high), gloss: String::new(), span });
+    let line = case.text(piece.lead.cover(span));
+    if let Some((name, low, high)) = scaled(line) {
+        let whole = [" whole number", "integer", " int "].iter().any(|word| line.contains(word));
+        return Some(Field { name, kind: Kind::Range(low, high, whole), gloss: String::new(), span });
+    }
+    if let Some(name) = true_or_false(line) {
+        return Some(Field { name, kind: Kind::TrueOrFalse, gloss: String::new(), span });
     }
     if !shapes || !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
         return None;
@@ -110,6 +119,20 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
         return None;
     };
     Some(Field { name, kind, gloss, span })
+}
+
+/// "warning true or false", "`paid` is a boolean": the field.
+fn true_or_false(line: &str) -> Option<String> {
+    let at =
+        ["true or false", "true/false", "true | false", "boolean"].iter().find_map(|sign| line.find(sign))?;
+    let before = line[..at].trim_end_matches([' ', ':', '(', '"', '`', '*', '<']);
+    let before = [" is a", " is", " as a", " as", " must be", " a"]
+        .iter()
+        .find_map(|word| before.strip_suffix(word))
+        .unwrap_or(before);
+    let name = before.rsplit(|c: char| !(c.is_alphanumeric() || c == '_')).find(|word| !word.is_empty())?;
+    let plain = !matches!(name, "either" | "with" | "write" | "return" | "be" | "answer" | "or" | "and");
+    (name.len() >= 3 && plain).then(|| name.to_lowercase())
 }
 
 /// "score is a whole number from 1 to 5", "`score`: 1-5": the field, and the lowest and highest number it may hold.

@@ -230,6 +230,13 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if answers {
             towards(Component::Examples, &mut shares);
         }
+        // "Summary: There was fog. The boat was late.": one side of a sample on one line.
+        let one_side = matches!(unit.kind, UnitKind::Field | UnitKind::Turn)
+            && !unit.opens_piece
+            && sampled.is_some_and(|(end, _)| !reading.source.text()[end..unit.text.start()].contains('\n'));
+        if one_side {
+            towards(Component::Examples, &mut shares);
+        }
         record.look(reading, unit);
         if let Some(component) = record.goes_on(reading, unit) {
             towards(component, &mut shares);

@@ -50,12 +50,20 @@ pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
 pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool {
     let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn) && unit.opens_piece;
     let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
-    let above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
+    let mut above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
     if is_record_below_a_sample_title(reading, unit) {
         return true;
     }
-    labelled && !holed && above.take_while(|line| !line.trim().is_empty()).any(is_sample_title)
-        || goes_on_counting(reading, unit)
+    // A blank line may part the title from its samples.
+    let titled = |line: &str| {
+        is_sample_title(line) && line.trim_end().ends_with([':', '*'])
+            || line.starts_with('#') && is_sample_title(line)
+    };
+    let below_a_title = labelled
+        && !holed
+        && (above.by_ref().take_while(|line| !line.trim().is_empty()).any(is_sample_title)
+            || above.next().is_some_and(titled));
+    below_a_title || goes_on_counting(reading, unit)
 }
 
 /// `{"fare": 4}` right below "Example of a reply:", with nothing left to fill in.

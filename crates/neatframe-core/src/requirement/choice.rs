@@ -43,6 +43,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(Demand::OneOf(choices));
         return;
     }
+    if let Some((key, choices)) = one_of_these(body) {
+        let rule = Requirement::on_reply(unit, span, Demand::OneOf(choices), false);
+        found.push(Requirement { subject: Subject::Named(key), ..rule });
+        return;
+    }
+    let mut push = |demand: Demand| {
+        found.push(Requirement::on_reply(unit, span, demand, false));
+    };
     if says_yes_or_no(body) {
         push(Demand::OneOf(vec!["yes".into(), "no".into()]));
         return;
@@ -88,6 +96,20 @@ fn says_yes_or_no(body: &str) -> bool {
     firm && answers && lower.contains("yes or no") && lower.split_whitespace().count() <= SHORT
 }
 
+/// "The label is one of billing, delivery, other.": the field, and its values as they stand.
+fn one_of_these(body: &str) -> Option<(String, Vec<String>)> {
+    let (head, list) = [" is one of ", " must be one of ", " is always one of "]
+        .iter()
+        .find_map(|sign| body.split_once(sign))?;
+    let key = head.split_whitespace().last()?.trim_matches(['`', '"', '*']).to_lowercase();
+    let list = ["these: ", "the following: ", "these ", ": "]
+        .iter()
+        .find_map(|lead| list.strip_prefix(lead))
+        .unwrap_or(list);
+    let names = short_names(list)?;
+    (head.split_whitespace().count() <= 4).then_some((key, names))
+}
+
 /// Verbs that give a thing its label.
 const SORTS: [&str; 13] = [
     "classify", "assign", "file", "label", "sort", "mark", "tag", "categorise", "categorize", "rate",
@@ -113,6 +135,11 @@ fn sorted_into(body: &str) -> Option<Vec<String>> {
             None => return None,
         },
     };
+    short_names(list)
+}
+
+/// The names of a list, three at least, none of more than two words: "praise, complaint, wish or noise".
+fn short_names(list: &str) -> Option<Vec<String>> {
     let list = list
         .trim_end_matches(['.', ':'])
         .trim_start_matches("either ")

@@ -158,10 +158,13 @@ pub(super) fn of(
         {
             return Subject::Reply;
         }
+        // "The subject line" is the subject, and no line of the reply.
+        let subject = thing == "line" && leads.last().is_some_and(|lead| lead == "subject");
+        let thing = if subject { "subject".to_string() } else { thing };
         // "A paragraph has at most three sentences": whichever it is.
         let any = matches!(leads.last().map(AsRef::as_ref), Some("a" | "an")) && MANY.contains(&&*thing);
         let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
-            || word != thing
+            || word != thing && !subject
             || any;
         return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
     }

@@ -116,6 +116,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             if verbs.iter().any(|verb| holds(before, verb)) {
                 push(place, Demand::Omit(inner));
             }
+        } else if ends(&["never", ", not", "instead of", "rather than"])
+            && ["use", "say", "write", "call", "term"].iter().any(|verb| holds(before, verb))
+            && before.contains(['"', '“', '`'])
+            && inner.len() > 4
+            && inner.chars().all(char::is_alphabetic)
+        {
+            // "Use the term "guest", never "customer"".
+            push(place, Demand::Omit(inner));
         } else if ends(&[
             "include the word", "include the words", "include the phrase", "use the word", "use the words",
             "mention", "include the line", "include",

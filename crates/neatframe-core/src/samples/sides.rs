@@ -61,6 +61,45 @@ pub(super) fn runs(found: &[Shown]) -> Vec<(usize, usize)> {
         .collect()
 }
 
+/// "Product: …" and "Text: …", by turns: what stands second comes out, where neither label is known for it.
+pub(super) fn alternate(case: &Case<'_>, found: &mut [Shown]) {
+    let label = |shown: &Shown| case.text(shown.label).to_lowercase();
+    // A label that the outline knows has a section of its own, so the places tell what stands together.
+    let together = |one: &Shown, next: &Shown| {
+        let gap = case.source.text().get(one.content.end()..next.label.start()).unwrap_or("\n\n\n");
+        gap.trim_matches(['*', '_', '#', ' ', '-']).matches('\n').count() <= 2 && !one.spoken && !next.spoken
+    };
+    let mut from = 0;
+    for length in found.chunk_by(together).map(<[Shown]>::len).collect::<Vec<_>>() {
+        let run = &mut found[from..from + length];
+        from += length;
+        // A title over the samples has no words of its own.
+        let first = run.iter().position(|shown| !shown.content.is_empty()).unwrap_or(run.len());
+        let pairs = &mut run[first..];
+        let known = pairs.iter().any(|shown| shown.side == Side::Output || shown.content.is_empty());
+        if known || pairs.len() < 2 || pairs.len() % 2 == 1 || label(&pairs[0]) == label(&pairs[1]) {
+            continue;
+        }
+        let (one, two) = (label(&pairs[0]), label(&pairs[1]));
+        let by_turns = pairs.chunks(2).all(|pair| label(&pair[0]) == one && label(&pair[1]) == two);
+        // One pair alone may be two fields of one record, which the prompt then asks for.
+        let fields = || (0..case.units.len()).filter(|&unit| shapes(case, unit));
+        let asked =
+            |name: &str| fields().any(|unit| case.text(case.units[unit].text).to_lowercase().contains(name));
+        let record = pairs.len() == 2 && pairs[0].side != Side::Input && asked(&one) && asked(&two);
+        if by_turns && !record {
+            for (at, shown) in pairs.iter_mut().enumerate() {
+                shown.side = if at % 2 == 0 { Side::Input } else { Side::Output };
+            }
+        }
+    }
+}
+
+/// True for a line on the form of the answer.
+fn shapes(case: &Case<'_>, unit: usize) -> bool {
+    case.labels[unit].component == Some(Component::OutputFormat)
+}
+
 /// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.
 pub(super) fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
     answer_the_task(case, found);

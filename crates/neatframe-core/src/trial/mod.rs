@@ -1,7 +1,9 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
 mod figures;
+mod gaps;
 mod listed;
+mod looks;
 mod manners;
 mod money;
 mod people;
@@ -31,24 +33,28 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                 || is_countable(measure)
                     && (is_on_reply(rule) || matches!(rule.subject, Subject::Named(_) | Subject::Each(_)))
         }
-        Demand::Manner { axis, pole } => matches!(
-            (*axis, *pole),
-            ("emoji", "no emoji")
-                | ("questions at a time", "one")
-                | ("letter case", _)
-                | ("clock", _)
-                | ("closed questions", "none")
-                | ("markup", "no Markdown")
-                | ("layout", "no bullets")
-                | ("numbers", "in figures")
-                | ("units", _)
-                | ("numbers", "in words")
-                | ("phone numbers", _)
-                | ("symbols", _)
-                | ("names of people", "anonymous")
-        ),
+        Demand::Manner { axis, pole } => {
+            looks::is_known(axis, pole)
+                || matches!(
+                    (*axis, *pole),
+                    ("emoji", "no emoji")
+                        | ("questions at a time", "one")
+                        | ("letter case", _)
+                        | ("clock", _)
+                        | ("closed questions", "none")
+                        | ("markup", "no Markdown")
+                        | ("layout", "no bullets")
+                        | ("numbers", "in figures")
+                        | ("units", _)
+                        | ("numbers", "in words")
+                        | ("phone numbers", _)
+                        | ("symbols", _)
+                        | ("names of people", "anonymous")
+                )
+        }
         Demand::Omit(_)
         | Demand::Mention(_)
+        | Demand::Gap { .. }
         | Demand::BeginsWith(_)
         | Demand::NeverBeginsWith(_)
         | Demand::EndsWith(_)
@@ -124,7 +130,18 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let place = whole_word(body, words).map(|offset| at(offset, words.len()))?;
             Some(Breach { place, what: format!("`{}` stands in a sample", &text[place.range()]) })
         }
+        Demand::Manner { axis, pole } if looks::is_known(axis, pole) => {
+            let (offset, length, what) = looks::breach(axis, pole, body, sentence(text, rule.span))?;
+            Some(Breach { place: at(offset, length), what })
+        }
         Demand::Manner { axis, pole } => manners::breach(text, axis, pole, content, spoken),
+        Demand::Gap { of, value } => {
+            let (offset, length, shown) = gaps::filled_otherwise(body, of, value)?;
+            let what = format!("`{shown}` stands for what is missing in a sample");
+            // An empty value has the quotation marks around it for a place.
+            let (offset, length) = if length == 0 { (offset.saturating_sub(1), 2) } else { (offset, length) };
+            Some(Breach { place: at(offset, length), what })
+        }
         // "Include the line "Source: …"": a whole answer without it.
         Demand::Mention(words) => {
             let fixed = words.find(':').map_or(words.as_str(), |colon| &words[..=colon]);
@@ -160,7 +177,12 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
         }
         Demand::Amount { measure: Measure::Items(things), bound } => {
-            let (offset, length, count) = listed::count(body, things)?;
+            let (offset, length, count) = listed::count(body, things).or_else(|| {
+                // "Tags: pier, fog": the label of the side names the things.
+                let label = text[..content.start()].rsplit('\n').next().unwrap_or("");
+                listed::row(&format!("{label}{body}"), things)
+                    .map(|(_, _, count)| (0, body.trim_end().len(), count))
+            })?;
             let off = !bound.holds(count) && !bound.about;
             off.then(|| Breach { place: at(offset, length), what: format!("a sample has {count} {things}") })
         }
@@ -212,13 +234,19 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     }
 }
 
-/// "Answer in one sentence.": a sentence that says no more than how much there is.
-fn stands_alone(text: &str, span: Span) -> bool {
-    const SHORT: usize = 6;
+/// The sentence around a place.
+pub(crate) fn sentence(text: &str, span: Span) -> &str {
     let stop = |c: char| matches!(c, '.' | '!' | '?' | ':' | ';' | '\n');
     let from = text[..span.start()].rfind(stop).map_or(0, |at| at + 1);
     let to = text[span.end()..].find(stop).map_or(text.len(), |at| span.end() + at);
-    text[from..to].split_whitespace().filter(|word| word.contains(char::is_alphanumeric)).count() <= SHORT
+    &text[from..to]
+}
+
+/// "Answer in one sentence.": a sentence that says no more than how much there is.
+fn stands_alone(text: &str, span: Span) -> bool {
+    const SHORT: usize = 6;
+    sentence(text, span).split_whitespace().filter(|word| word.contains(char::is_alphanumeric)).count()
+        <= SHORT
 }
 
 /// How many of a measure a text holds. Sentences end in a full stop, question or exclamation mark.

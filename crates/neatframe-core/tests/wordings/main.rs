@@ -14,6 +14,8 @@ mod padding;
 mod plain;
 mod repeats;
 mod repeats_in_other_words;
+mod samples_that_break;
+mod samples_that_keep;
 mod vague;
 
 use neatframe_core::Family;
@@ -87,6 +89,27 @@ fn demands_that_go_together() {
             .into_iter()
             .filter(told)
             .collect();
+    assert!(wrong.is_empty(), "{wrong:#?}");
+}
+
+/// A rule and a sample of two lines below it.
+fn shown((rule, comes_in, comes_out): (&str, &str, &str)) -> String {
+    format!(
+        "You are a clerk of the ferry line. Work on what the guest sends.\n\nRules:\n- Be exact about the boat.\n- {rule}\n\n\
+         Examples:\n\n{comes_in}\n{comes_out}\n"
+    )
+}
+
+#[test]
+fn samples_that_break_a_rule() {
+    let missed = unheard(samples_that_break::ROWS, Family::Example, shown);
+    assert!(missed.is_empty(), "{missed:#?}");
+}
+
+#[test]
+fn samples_that_keep_a_rule() {
+    let told = |row: &&(&str, &str, &str)| !common::raised(Family::Example, &shown(**row)).is_empty();
+    let wrong: Vec<_> = samples_that_keep::ROWS.iter().filter(told).collect();
     assert!(wrong.is_empty(), "{wrong:#?}");
 }
 

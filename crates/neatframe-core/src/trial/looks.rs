@@ -1,0 +1,256 @@
+//! Demands that show in the look of a text: its signs, the case of a name, its last line, its order, its language.
+
+use crate::lexicon::vocabulary::{self, LANGUAGES};
+use crate::words::Words;
+
+/// Where in a text a demand on an axis is broken, as byte offset and length, and what is wrong there. `rule` is the sentence that
+/// makes the demand.
+pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(usize, usize, String)> {
+    let stands = |offset: usize, length: usize| {
+        Some((offset, length, format!("`{}` stands in a sample", &body[offset..offset + length])))
+    };
+    match (axis, pole) {
+        ("contractions", "no contractions") => {
+            let found = tokens(body).find(|(_, word)| is_contraction(word));
+            found.and_then(|(at, word)| stands(at, word.len()))
+        }
+        ("person", "no we") => {
+            const OURS: [&str; 9] = ["we", "we're", "we'll", "our", "us", "i", "i'm", "i'll", "my"];
+            let first = rule.contains("first person");
+            let all = if first { &OURS[..] } else { &OURS[..5] };
+            let found = tokens(body).find(|(_, word)| all.contains(&&*word.to_lowercase()));
+            found.filter(|_| is_prose(body)).and_then(|(at, word)| stands(at, word.len()))
+        }
+        ("last line", "a question") => {
+            let end = body.trim_end_matches(['"', '”', '*', '`', ' ', '\n']);
+            let asks = end.ends_with('?');
+            (!asks && end.ends_with(['.', '!']))
+                .then(|| (0, body.len(), "a sample does not end with a question".to_string()))
+        }
+        ("last line", "no question") => {
+            let end = body.trim_end_matches(['"', '”', '*', '`', ' ', '\n']);
+            end.ends_with('?').then(|| (0, body.len(), "a sample ends with a question".to_string()))
+        }
+        ("naming", "kebab-case" | "snake_case" | "camelCase") => {
+            let name = body.trim().trim_matches(['"', '`', '.']);
+            let off = match pole {
+                "kebab-case" => name.contains(['_', ' ']) || name.contains(char::is_uppercase),
+                "snake_case" => name.contains(['-', ' ']) || name.contains(char::is_uppercase),
+                _ => name.contains(['-', '_', ' ']) || name.starts_with(char::is_uppercase),
+            };
+            let single = name.split_whitespace().count() <= 5 && !name.contains([':', '{', '.', ',']);
+            let off = off && single && name.contains(char::is_alphabetic);
+            off.then(|| (0, body.len(), format!("`{name}` is not in {pole}")))
+        }
+        ("rounding", "whole numbers") => {
+            let percents = rule.to_lowercase().contains("percent");
+            let (at, number) = decimals(body).find(|(at, number)| {
+                let rest = body[at + number.len()..].trim_start();
+                !percents || rest.starts_with('%') || rest.starts_with("percent")
+            })?;
+            Some((at, number.len(), format!("`{number}` has decimals")))
+        }
+        ("order", "by name") => {
+            let list: Vec<&str> = body.trim().trim_end_matches('.').split(", ").collect();
+            let plain = |item: &&str| item.split_whitespace().count() <= 3 && !item.contains([':', '{', '"']);
+            let lower = |item: &&str| item.to_lowercase();
+            let off = list.len() >= 3 && list.iter().all(plain) && !list.is_sorted_by_key(lower);
+            off.then(|| {
+                (0, body.trim_end().len(), "the list in a sample is not in the order of the alphabet".into())
+            })
+        }
+        ("answer language", language) => {
+            let shown = other_language(body, language)?;
+            Some((0, body.trim_end().len(), format!("a sample is in {shown}, not in {language}")))
+        }
+        ("spelling", "British spelling" | "American spelling") => {
+            let british = pole.starts_with("British");
+            let other = |word: &str| {
+                let lower = word.to_lowercase();
+                SPELLINGS.iter().any(|(here, there)| lower.starts_with(if british { there } else { here }))
+            };
+            let (at, word) = tokens(body).find(|(_, word)| other(word))?;
+            let pole = pole.trim_end_matches(" spelling");
+            Some((at, word.len(), format!("`{word}` is not {pole}")))
+        }
+        ("tables", "no tables") => {
+            let rows = body.lines().filter(|line| line.trim_start().starts_with('|')).count();
+            (rows >= 2).then(|| (0, body.len(), "a sample uses a table".to_string()))
+        }
+        ("links", "no links") => {
+            let at = ["https://", "http://", "www.", "]("].iter().find_map(|sign| body.find(sign))?;
+            let length = body[at..].find(char::is_whitespace).unwrap_or(body.len() - at);
+            stands(at, length)
+        }
+        ("greeting", "no greeting") => {
+            let (at, word) = tokens(body).next()?;
+            let greets = matches!(&*word.to_lowercase(), "hello" | "hi" | "hey" | "dear" | "greetings");
+            if greets { stands(at, word.len()) } else { None }
+        }
+        ("apology", "no apology") => {
+            let sorry = |word: &str| word == "sorry" || word.starts_with("apolog");
+            let (at, word) = tokens(body).find(|(_, word)| sorry(&word.to_lowercase()))?;
+            stands(at, word.len())
+        }
+        ("full stop", "there") => {
+            let end = body.trim_end().trim_end_matches(['"', '*', '`', ')']);
+            let off = !end.ends_with(['.', '!', '?', '…', ':']) && !end.contains('\n') && end.contains(' ');
+            off.then(|| (0, end.len(), format!("`{}` does not end with a full stop", end.trim())))
+        }
+        ("full stop", "none") => {
+            let end = body.trim_end().trim_end_matches(['"', '*', '`']);
+            let off = end.ends_with('.') && !end.ends_with("..") && !end.contains('\n');
+            off.then(|| (end.len() - 1, 1, format!("`{}` ends with a full stop", end.trim())))
+        }
+        _ => None,
+    }
+}
+
+/// The demands of manner that are looked at here.
+pub(super) fn is_known(axis: &str, pole: &str) -> bool {
+    match axis {
+        "answer language" => LANGUAGES.iter().any(|(name, _)| *name == pole) || pole == "English",
+        "contractions" | "greeting" | "apology" | "links" | "tables" => pole.starts_with("no "),
+        "person" => pole == "no we",
+        "rounding" => pole == "whole numbers",
+        "order" => pole == "by name",
+        "naming" | "last line" | "spelling" | "full stop" => true,
+        _ => false,
+    }
+}
+
+/// Words of a text with their offsets, apostrophes kept.
+fn tokens(text: &str) -> impl Iterator<Item = (usize, &str)> {
+    let inside = |c: char| c.is_alphanumeric() || matches!(c, '\'' | '’');
+    text.split_inclusive(move |c| !inside(c))
+        .scan(0, move |at, piece| {
+            let from = *at;
+            *at += piece.len();
+            Some((from, piece.trim_end_matches(move |c| !inside(c)).trim_end_matches('\'')))
+        })
+        .filter(|(_, word)| !word.is_empty())
+}
+
+fn is_contraction(word: &str) -> bool {
+    let lower = word.to_lowercase().replace('’', "'");
+    ["n't", "'re", "'ll", "'ve", "i'm", "it's", "that's", "there's", "let's"]
+        .iter()
+        .any(|end| lower.ends_with(end))
+}
+
+/// Numbers with a decimal part; no dates, versions or times.
+fn decimals(text: &str) -> impl Iterator<Item = (usize, &str)> {
+    text.split_whitespace().filter_map(move |word| {
+        let at = word.as_ptr() as usize - text.as_ptr() as usize;
+        let from = word.find(|c: char| c.is_ascii_digit())?;
+        let number = word[from..].trim_end_matches(|c: char| !c.is_ascii_digit());
+        let (whole, part) = number.split_once(['.', ','])?;
+        let digits = |part: &str| !part.is_empty() && part.bytes().all(|b| b.is_ascii_digit());
+        // Three digits behind the sign are thousands as often as not.
+        (digits(whole) && digits(part) && part.len() != 3).then_some((at + from, number))
+    })
+}
+
+/// Running text, and no record.
+fn is_prose(body: &str) -> bool {
+    !body.contains(['{', '|', ';']) && body.trim_end().ends_with(['.', '!', '?', '"'])
+}
+
+/// The language that a text is in, where that is not the one asked for.
+fn other_language(body: &str, asked: &str) -> Option<&'static str> {
+    if body.contains(['{', '<', '|', '`']) {
+        return None;
+    }
+    let words = Words::read(body, 0);
+    let all: Vec<_> = words.all().iter().filter(|word| !word.is_punctuation() && !word.is_number()).collect();
+    let counted = |flag: u32| all.iter().filter(|word| word.flags() & flag != 0).count();
+    let english = counted(vocabulary::STOP);
+    let foreign = |name: &str| LANGUAGES.iter().find(|(own, _)| *own == name).map(|(_, flag)| counted(*flag));
+    if asked == "English" {
+        let (name, count) =
+            LANGUAGES.iter().map(|(name, flag)| (*name, counted(*flag))).max_by_key(|(_, count)| *count)?;
+        return (count >= 2 && english == 0).then_some(name);
+    }
+    let asked = foreign(asked)?;
+    (all.len() >= 3 && english >= 2 && asked == 0).then_some("English")
+}
+
+/// How words begin in British and in American spelling.
+const SPELLINGS: [(&str, &str); 22] = [
+    ("colour", "color"),
+    ("favour", "favor"),
+    ("honour", "honor"),
+    ("harbour", "harbor"),
+    ("labour", "labor"),
+    ("neighbour", "neighbor"),
+    ("behaviour", "behavior"),
+    ("flavour", "flavor"),
+    ("humour", "humor"),
+    ("centre", "center"),
+    ("theatre", "theater"),
+    ("metre", "meter"),
+    ("litre", "liter"),
+    ("grey", "gray"),
+    ("travelling", "traveling"),
+    ("traveller", "traveler"),
+    ("cancelled", "canceled"),
+    ("catalogue", "catalog "),
+    ("jewellery", "jewelry"),
+    ("tyre", "tire "),
+    ("cheque", "check "),
+    ("programme", "program "),
+];
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn broken(axis: &str, pole: &str, body: &str) -> bool {
+        breach(axis, pole, body, "").is_some()
+    }
+
+    #[test]
+    fn signs_and_words_that_are_ruled_out() {
+        assert!(broken("contractions", "no contractions", "The boat doesn't sail."));
+        assert!(!broken("contractions", "no contractions", "The boat's bow is red."));
+        assert!(broken("greeting", "no greeting", "Hello, the boat is late."));
+        assert!(!broken("greeting", "no greeting", "The boat said hello."));
+        assert!(broken("apology", "no apology", "We are sorry for that."));
+        assert!(broken("links", "no links", "See https://ferry.example now."));
+        assert!(broken("tables", "no tables", "| a | b |\n| 1 | 2 |"));
+        assert!(breach("person", "no we", "I mend it.", "Do not use the first person.").is_some());
+        assert!(!broken("person", "no we", "I mend it."), "only we is ruled out");
+    }
+
+    #[test]
+    fn ends() {
+        assert!(broken("last line", "a question", "The boat leaves at ten."));
+        assert!(!broken("last line", "a question", "Which boat do you take?"));
+        assert!(broken("last line", "no question", "Which boat do you take?"));
+        assert!(broken("full stop", "none", "Fog stops all boats."));
+        assert!(!broken("full stop", "none", "Fog stops all boats"));
+        assert!(broken("full stop", "there", "Fog stops all boats"));
+    }
+
+    #[test]
+    fn names_and_numbers() {
+        assert!(broken("naming", "kebab-case", "winter_boats"));
+        assert!(!broken("naming", "kebab-case", "winter-boats"));
+        assert!(broken("naming", "snake_case", "WinterBoats"));
+        assert!(broken("rounding", "whole numbers", "It costs 3.5 crowns."));
+        assert!(!broken("rounding", "whole numbers", "On 3.5.2031 it costs 4 crowns, 1,200 in all."));
+        let percents =
+            |body: &str| breach("rounding", "whole numbers", body, "Percentages have no decimals.").is_some();
+        assert!(percents("a share of 12.5 %") && !percents("a way of 12.5 km"));
+    }
+
+    #[test]
+    fn order_and_language() {
+        assert!(broken("order", "by name", "Ola, Bo, Ida"));
+        assert!(!broken("order", "by name", "Bo, Ida, Ola"));
+        assert!(broken("answer language", "French", "The boat leaves at ten from the pier."));
+        assert!(!broken("answer language", "French", "Le bateau part à dix heures."));
+        assert!(broken("spelling", "British spelling", "The harbor is shut."));
+        assert!(!broken("spelling", "British spelling", "The harbour is shut."));
+    }
+}
