@@ -35,6 +35,7 @@ static CLASHING: Meta = Meta {
         "Keep it brief. If the guest asks for more, explain everything in detail.",
         "Ask one question per message. Name all three piers in one message.",
         "Return three bullets of two sentences each.",
+        "Return only JSON with the key `reason`. Name the pier. Explain why the boat is late.",
     ],
 };
 
@@ -58,7 +59,9 @@ impl Check for ClashingDemands {
                 continue;
             }
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
-                (earlier.unit != requirement.unit || in_one_breath(earlier)) && excludes(earlier, requirement)
+                (earlier.unit != requirement.unit || in_one_breath(earlier))
+                    && excludes(earlier, requirement)
+                    && !is_explained_within(case, earlier, requirement)
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
@@ -138,6 +141,29 @@ fn in_one_breath(earlier: &Requirement) -> bool {
 
 /// How many of the last requirements of one unit are compared for doubles.
 const AT_ONCE: usize = 8;
+/// "Return only JSON with the key `reason`", "explain why": the explanation stands in the record.
+fn is_explained_within(case: &Case<'_>, one: &Requirement, two: &Requirement) -> bool {
+    const HOLDERS: [&str; 7] =
+        ["reason", "reasoning", "explanation", "rationale", "justification", "comment", "analysis"];
+    let pole = |rule: &Requirement| match rule.demand {
+        Demand::Manner { pole, .. } => Some(pole),
+        _ => None,
+    };
+    let rules = [(one, two), (two, one)];
+    let data_only = |rule: &Requirement| matches!(pole(rule), Some("only JSON" | "JSON alone"));
+    let told = |rule: &Requirement| matches!(pole(rule), Some("with prose" | "an explanation"));
+    let Some((_, prose)) = rules.into_iter().find(|(data, prose)| data_only(data) && told(prose)) else {
+        return false;
+    };
+    let sentence = case.text(case.units[prose.unit].text).to_lowercase();
+    let outside = ["after", "below", "before", "above", "outside", "followed", "then"];
+    let text = case.source.text();
+    let named =
+        |holder: &&str| ['"', '\'', '`'].iter().any(|sign| text.contains(&format!("{sign}{holder}{sign}")));
+    HOLDERS.iter().any(named)
+        && !sentence.split(|c: char| !c.is_alphabetic()).any(|word| outside.contains(&word))
+}
+
 /// How many earlier requirements are compared; keeps hostile prompts linear.
 const WITHIN_REACH: usize = 400;
 

@@ -12,9 +12,9 @@ use std::borrow::Cow;
 /// Words from which a sentence says more than this.
 const LONG: usize = 18;
 /// Verbs after which a thing is no longer what it was.
-const CHANGES: [&str; 15] = [
-    "rewrite", "reflow", "reword", "rephrase", "change", "shorten", "improve", "edit", "replace", "rework",
-    "polish", "alter", "rename", "translate", "modernise",
+const CHANGES: [&str; 18] = [
+    "remove", "strip", "anonymise", "rewrite", "reflow", "reword", "rephrase", "change", "shorten",
+    "improve", "edit", "replace", "rework", "polish", "alter", "rename", "translate", "modernise",
 ];
 /// Verbs that change a thing by what else the sentence says: "make everything half as long".
 const GENERAL: [&str; 7] = ["make", "put", "turn", "cut", "correct", "convert", "simplify"];
@@ -30,6 +30,8 @@ struct Fate {
     changed: bool,
     /// It is changed with all the rest: "…, headings included".
     among_all: bool,
+    /// "All comments".
+    all: bool,
 }
 
 impl Fate {
@@ -39,7 +41,9 @@ impl Fate {
             return false;
         }
         if !changed.among_all {
-            return changed.thing == kept.thing;
+            // "All comments" are removed, "the code comments" are to stay.
+            let all = changed.all && kept.thing.len() == 2 && changed.thing.len() == 1;
+            return changed.thing == kept.thing || all && changed.thing.last() == kept.thing.last();
         }
         let holds = |few: &Fate, many: &Fate| few.thing.iter().all(|stem| many.thing.contains(stem));
         let general =
@@ -80,7 +84,9 @@ fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
         let stays = keeps
             && (original || AS_IT_IS.contains(&&*behind) || behind == "in" && lower(end + 2) == "original");
         // "Change the title of the table" is about one of them, "leave the title out" keeps nothing.
-        let whole = changes && (ban > 0 || the && behind != "of" && behind != "in");
+        // "Replace names with initials" speaks of every name.
+        let swapped = verb == "replace" && matches!(&*behind, "with" | "by");
+        let whole = changes && (ban > 0 || swapped || the && behind != "of" && behind != "in");
         // A ban on any change is one on each.
         let verb = Some(verb.into_owned()).filter(|verb| changes && verb != "touch" && verb != "change");
         return some(text, &words[from..end], verb, changes && ban == 0, false).filter(|_| stays || whole);
@@ -103,8 +109,10 @@ fn some(text: &str, thing: &[Word], verb: Option<String>, changed: bool, among_a
             && !word.is(vocabulary::STOP)
             && !matches!(&*word.lower(text), "original" | "given")
     };
+    let first = thing.first();
     let thing: Vec<u32> = thing.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
-    (1..=3).contains(&thing.len()).then_some(Fate { thing, verb, changed, among_all })
+    let all = first.is_some_and(|word| matches!(&*word.lower(text), "all" | "every" | "any"));
+    (1..=3).contains(&thing.len()).then_some(Fate { thing, verb, changed, among_all, all })
 }
 
 /// "…, dish names too", "…, headings included", "…, including brand names", "…, even in quotations".

@@ -27,10 +27,12 @@ static SCALE: Meta = Meta {
         "Rate the notice from 1 to 5. Name the pier. Give a rating from 0 to 10.",
         "Score the notice from 1 to 5. Name the pier. The best notice gets a 10.",
         "Rate each notice as low, medium or high. Name the pier. Give a rating from 1 to 10.",
+        "Rate the notice from 1 to 5. Name the pier. Use a scale from 1 to 10.",
     ],
     good: &[
         "Score each notice from 1 to 5. Name the pier. A score of 4 or more is fit to print.",
         "Score the wording from 1 to 5 and the layout from 1 to 10.",
+        "Rate the tone from 1 to 5. Name the pier. Rate the length from 1 to 3.",
         "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
         "Score the notice from 1 to 5. Name pier 10.",
         "Score the notice from 0 to 10. Name the pier. A score from 0 to 3 means that it cannot be printed.",
@@ -71,14 +73,26 @@ impl Check for OffScale {
         let beside = scales.iter().skip(1).any(|scale| scale.unit == first.unit);
         let listed = scales.iter().skip(1).any(|scale| {
             case.units[scale.unit].block == case.units[first.unit].block
-                && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
+                && match case.units[scale.unit].kind {
+                    UnitKind::Field => true,
+                    // "Use a scale from 1 to 10" names nothing that it is for.
+                    UnitKind::Item { .. } => {
+                        !case.text(case.units[scale.unit].text).starts_with("Use a scale")
+                    }
+                    _ => false,
+                }
         });
         if beside || listed {
             return;
         }
         let line = case.source.position(first.span.start()).line;
         let rule = case.shown(first.span);
-        for other in scales.iter().skip(1).filter(|other| other.highest != first.highest) {
+        // "Rate the tone" and "rate the length" are on scales of their own.
+        let apart = |other: &Scale| {
+            rated(case, first.unit).zip(rated(case, other.unit)).is_some_and(|(one, two)| one != two)
+        };
+        let differ = |other: &&Scale| other.highest != first.highest && !apart(other);
+        for other in scales.iter().skip(1).filter(differ) {
             let message = format!("`{}` stands against `{rule}` (line {line})", case.shown(other.span));
             sink.report(other.span, message, "keep one scale").related.push(first.span);
         }
@@ -172,7 +186,7 @@ fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     for at in 0..words.len() {
-        if !SCORES.contains(&&*lower(at)) {
+        if !SCORES.contains(&&*lower(at)) && lower(at) != "scale" {
             continue;
         }
         let reach = (at + 1..words.len().min(at + REACH))

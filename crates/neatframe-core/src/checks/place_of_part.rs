@@ -253,6 +253,12 @@ fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
         };
     }
     match &*lower(at) {
+        // "The conclusion is the last paragraph".
+        "the" if stretch(at + 2) => match &*lower(at + 1) {
+            "first" | "opening" => Some((true, 3)),
+            "last" | "final" | "closing" => Some((false, 3)),
+            _ => None,
+        },
         "first" if ends(at + 1) => Some((true, 1)),
         "last" if ends(at + 1) => Some((false, 1)),
         "at" | "on" => {

@@ -296,7 +296,7 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
     // Where one of the two names no object, it holds for that of the other as well.
     if matches!(
         earlier.demand,
-        Demand::Manner { axis: "asking back" | "units" | "form of address" | "reasons", .. }
+        Demand::Manner { axis: "asking back" | "units" | "form of address" | "reasons" | "off the list", .. }
     ) {
         return earlier.part.is_some() && later.part.is_some() && earlier.part != later.part;
     }

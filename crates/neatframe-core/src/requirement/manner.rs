@@ -99,6 +99,40 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         if counts && pole.axis == "emoji" {
             continue;
         }
+        // "No heading has more than five words": there are headings.
+        let ends_in_a_bound = words[hit.first].lower(text) == "no" && {
+            let behind = &words[hit.last + 1..words.len().min(hit.last + 5)];
+            let holds = |word: &Word| {
+                matches!(
+                    &*word.lower(text),
+                    "has" | "have" | "is" | "are" | "may" | "should" | "must" | "exceeds"
+                )
+            };
+            let bounds = |word: &Word| {
+                matches!(
+                    &*word.lower(text),
+                    "more" | "longer" | "over" | "exceeds" | "fewer" | "shorter" | "above"
+                )
+            };
+            behind.first().is_some_and(holds) && behind.iter().any(bounds)
+        };
+        // "Do not quote more than ten words" allows ten.
+        let own_ban = words[hit.first].is(vocabulary::NEGATION) || words[hit.first].lower(text) == "do";
+        let allows_some = own_ban
+            && words
+                .get(hit.last + 1)
+                .is_some_and(|next| matches!(&*next.lower(text), "more" | "longer" | "over"));
+        // "Don't use Markdown headings" rules out the headings.
+        let one_mark = pole.axis == "markup"
+            && words.get(hit.last + 1).is_some_and(|next| {
+                matches!(
+                    &*next.lower(text),
+                    "headings" | "headers" | "heading" | "tables" | "links" | "images" | "lists"
+                )
+            });
+        if ends_in_a_bound || allows_some || one_mark {
+            continue;
+        }
         let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at))
             || !own && ruled_out_with(text, &words[..hit.first]);
         let name = match (negated, pole.flips) {
@@ -108,7 +142,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             (false, _) => pole.name,
         };
         // "Within one day, sort by name": the second order holds inside the first.
-        let inner = || words.iter().any(|word| matches!(&*word.lower(text), "within" | "same" | "then"));
+        let inner = || {
+            words.iter().any(|word| matches!(&*word.lower(text), "within" | "same" | "then" | "ties" | "tie"))
+        };
         if matches!(pole.axis, "order" | "order kept" | "grouping") && inner() {
             continue;
         }
@@ -232,17 +268,46 @@ pub(super) fn deed(sight: &Sight<'_>, unit: usize) -> Option<String> {
     let words = sight.words.within(sight.units[unit].text);
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
     let before = (0..words.len()).find(|&at| lower(at).is_some_and(|word| word == "before"));
-    let later = before.and_then(|at| lower(at + 1)).filter(|word| word.ends_with("ing"));
+    // "Before deleting", "before you delete".
+    let after =
+        before.map(|at| if lower(at + 1).is_some_and(|word| word == "you") { at + 2 } else { at + 1 });
+    let told = |word: &std::borrow::Cow<'_, str>| word.ends_with("ing") || after > before.map(|at| at + 1);
+    let later = after.and_then(lower).filter(told);
     let without = words.windows(2).any(|pair| {
         pair[0].lower(text) == "without"
             && matches!(&*pair[1].lower(text), "asking" | "confirmation" | "approval")
     });
+    // "Make all changes without asking": to change.
+    let made = || {
+        let noun = words[1..].iter().find(|word| !word.is(vocabulary::STOP) && !word.is_punctuation())?;
+        let noun = noun.lower(text);
+        Some(Cow::Owned(noun.strip_suffix('s').unwrap_or(&noun).to_string()))
+    };
     let first =
         words.first().filter(|word| without && word.is(vocabulary::VERB)).map(|word| word.lower(text));
+    let first = match first {
+        Some(verb) if verb == "make" => made(),
+        first => first,
+    };
     let deed = later.or(first).filter(|deed| !GENERAL.contains(&&**deed))?;
     // "Booking" and "book" are one deed.
     let plain = deed.strip_suffix("ing").unwrap_or(&deed).trim_end_matches('e');
     Some(plain.to_string())
+}
+
+/// What "invent a title" makes up, where it is no fact.
+pub(super) fn work(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    const WORKS: [&str; 11] = [
+        "title", "name", "headline", "slogan", "story", "example", "dialogue", "character", "scene",
+        "tagline", "sample",
+    ];
+    let text = sight.source.text();
+    let words = sight.words.within(sight.units[unit].text);
+    words.iter().find_map(|word| {
+        let lower = word.lower(text);
+        let single = lower.strip_suffix('s').unwrap_or(&lower);
+        WORKS.contains(&single).then(|| single.to_string())
+    })
 }
 
 /// Whom "greet the manager by surname" addresses; what "do not explain the rules" and "an explanation of the fare" are about.

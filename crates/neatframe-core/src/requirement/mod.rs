@@ -276,6 +276,10 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if let Demand::Manner { axis: axis @ ("form of address" | "reasons"), .. } = requirement.demand {
             requirement.part = part.clone().or_else(|| manner::object(sight, axis, requirement.span, unit));
         }
+        // "Do not invent facts", "invent a fitting title".
+        if matches!(requirement.demand, Demand::Manner { axis: "gaps", .. }) {
+            requirement.part = manner::work(sight, unit);
+        }
         if matches!(requirement.demand, Demand::Manner { axis: "units", .. }) {
             requirement.part = part::figures(sight, unit);
         }

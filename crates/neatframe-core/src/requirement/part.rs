@@ -23,6 +23,14 @@ pub(super) fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
     ];
     let text = sight.source.text();
     let words = sight.words.within(sight.units[unit].text);
+    // "Unit prices" are no totals.
+    let of_one = words.windows(2).any(|pair| {
+        pair[0].lower(text) == "unit"
+            && matches!(&*pair[1].lower(text), "price" | "prices" | "cost" | "costs")
+    });
+    if of_one {
+        return Some("unit price".to_string());
+    }
     words.iter().find_map(|word| {
         let lower = word.lower(text);
         FIGURES.iter().find(|name| lower.starts_with(**name)).map(|name| (*name).to_string())
@@ -78,7 +86,10 @@ fn of_some_things(text: &str, words: &[Word]) -> Option<String> {
         let word = words.get(at)?;
         let name = word.lower(text);
         let plain = !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::VERB);
-        (plain && name.ends_with('s') && !whom::WHOLE.contains(&&*singular(&name))).then(|| name.into_owned())
+        // "Numbers are written in words" is about the numbers of the whole.
+        let general = matches!(&*name, "numbers" | "figures" | "answers" | "replies");
+        (plain && !general && name.ends_with('s') && !whom::WHOLE.contains(&&*singular(&name)))
+            .then(|| name.into_owned())
     };
     let written = matches!(&*lower(2), "written" | "shown" | "set" | "printed" | "put");
     (lower(1) == "are" && written).then(|| thing(0)).flatten()

@@ -16,11 +16,11 @@ pub(crate) const WHOLE: &[&str] = &[
 /// Nouns of parts that carry a length of their own, in the singular.
 pub(super) const PARTS: &[&str] = &[
     "abstract", "annex", "answer", "appendix", "attachment", "body", "box", "bullet", "caption", "cell",
-    "closing", "comment", "conclusion", "cover", "day", "description", "entry", "field", "footnote",
-    "glossary", "greeting", "heading", "headline", "idea", "intro", "introduction", "item", "label", "lead",
-    "line", "message", "name", "note", "opening", "option", "paragraph", "point", "preface", "question",
-    "quote", "reason", "reply", "row", "section", "sentence", "sidebar", "slogan", "step", "stop", "subject",
-    "summary", "tag", "tagline", "teaser", "title", "turn", "value",
+    "closing", "comment", "conclusion", "cover", "day", "description", "entry", "explanation", "field",
+    "footnote", "glossary", "greeting", "heading", "headline", "idea", "intro", "introduction", "item",
+    "label", "lead", "line", "message", "name", "note", "opening", "option", "paragraph", "point", "preface",
+    "question", "quote", "rationale", "reason", "reply", "row", "section", "sentence", "sidebar", "slogan",
+    "step", "stop", "subject", "summary", "tag", "tagline", "teaser", "title", "turn", "value",
 ];
 
 /// Parts of which a reply holds several, so that "a line" is any of them.

@@ -41,6 +41,12 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
             pair[0].text(text).eq_ignore_ascii_case("only")
                 && ["if", "when", "for", "in"].contains(&&*lower(&pair[1]))
         })
+        // "Euros for the rest": what was said before holds for some.
+        || words.windows(3).any(|run| {
+            lower(&run[0]) == "for"
+                && matches!(&*lower(&run[1]), "the" | "all" | "everything")
+                && matches!(&*lower(&run[2]), "rest" | "others" | "other" | "else")
+        })
 }
 
 /// "Two sentences, then one question if something is open": the case is that of the second clause.

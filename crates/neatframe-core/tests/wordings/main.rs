@@ -3,8 +3,10 @@
 mod bans;
 #[path = "../common/mod.rs"]
 mod common;
+mod compatible_house_rules;
 mod compatible_on_manners;
 mod compatible_on_sizes;
+mod conflicts_in_house_rules;
 mod conflicts_on_forms;
 mod conflicts_on_manners;
 mod conflicts_on_sizes;
@@ -64,7 +66,13 @@ fn prohibitions_of_manner() {
 
 #[test]
 fn demands_that_exclude_each_other() {
-    let pairs = [conflicts_on_sizes::PAIRS, conflicts_on_forms::PAIRS, conflicts_on_manners::PAIRS].concat();
+    let pairs = [
+        conflicts_on_sizes::PAIRS,
+        conflicts_on_forms::PAIRS,
+        conflicts_on_manners::PAIRS,
+        conflicts_in_house_rules::PAIRS,
+    ]
+    .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
     assert!(missed.is_empty(), "{missed:#?}");
 }
@@ -83,12 +91,16 @@ fn demands_that_go_together() {
         let raised = |family| !common::raised(family, &prompt).is_empty();
         raised(Family::Conflict) || raised(Family::Redundant)
     };
-    let wrong: Vec<(&str, &str)> =
-        [compatible_on_sizes::PAIRS, compatible_on_manners::PAIRS, near_repeats::PAIRS]
-            .concat()
-            .into_iter()
-            .filter(told)
-            .collect();
+    let wrong: Vec<(&str, &str)> = [
+        compatible_on_sizes::PAIRS,
+        compatible_on_manners::PAIRS,
+        compatible_house_rules::PAIRS,
+        near_repeats::PAIRS,
+    ]
+    .concat()
+    .into_iter()
+    .filter(told)
+    .collect();
     assert!(wrong.is_empty(), "{wrong:#?}");
 }
 

@@ -158,7 +158,19 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         };
         let asks = asks || !other_verb && skipped > 0;
         let clause = &clause[skipped.min(clause.len())..];
-        let mut order = order(text, unit, words, (*verb, &verb.lower(text)), clause, (forbids, universal));
+        // "Recommend no plan" forbids it; "leave no task out" does not.
+        let none = clause.first().is_some_and(|word| word.lower(text) == "no")
+            && matches!(
+                &*lower(verb_at),
+                "recommend" | "suggest" | "name" | "mention" | "quote" | "offer" | "propose"
+            );
+        forbids |= none;
+        // "Refuse questions about pay" leaves them unanswered.
+        let refuses = matches!(&*lower(verb_at), "refuse" | "decline" | "reject")
+            && clause.iter().take(3).any(|word| matches!(&*word.lower(text), "question" | "questions"));
+        forbids ^= refuses;
+        let spoken = if refuses { Cow::Borrowed("answer") } else { verb.lower(text) };
+        let mut order = order(text, unit, words, (*verb, &spoken), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
         let ended = clause.iter().position(|word| word.text(text) == ",").unwrap_or(clause.len());
         let mut plain = clause[..ended].iter().rev().filter(|word| !word.is_punctuation());
@@ -177,7 +189,10 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let repeats = lower(verb_at) == "repeat" && general && lower(verb_at + 2) == ".";
         order.bans_all |= order.forbids && repeats;
         order.bare = clause.iter().all(|word| word.is_punctuation());
-        order.conditional = conditional;
+        // "Ask before you delete anything" asks for one case.
+        let before =
+            lower(verb_at) == "ask" && clause.first().is_some_and(|word| word.lower(text) == "before");
+        order.conditional = conditional || before;
         order.always = always;
         order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
         // "Make the error texts friendlier" does not keep them.

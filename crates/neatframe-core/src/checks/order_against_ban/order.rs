@@ -79,6 +79,15 @@ impl Order {
         if ban.bare && !ban.says && (!order.all.is_empty() || order.bare) {
             return true;
         }
+        // "The purchase price", "the retail price": two prices.
+        let head = ban.object.last();
+        let two_of_a_kind = ban.object.len() == 2
+            && order.object.len() == 2
+            && head == order.object.last()
+            && ban.object[0] != order.object[0];
+        if two_of_a_kind {
+            return false;
+        }
         let told = |head: &u32| order.object.contains(head) || order.told.contains(head);
         if order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(told) {
             return true;
