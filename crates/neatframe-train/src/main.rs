@@ -176,6 +176,9 @@ impl First {
     }
 }
 
+/// The weight below which a feature is left out, in hundredths: it hardly moves a label, and the tables weigh on the program.
+const LEAST: f32 = 20.0;
+
 fn written(first: &First, second: &Regression) -> String {
     let mut out = String::from(
         "# Made by neatframe-train from the labelled prompts. Weights in hundredths, role to output format.\n",
@@ -183,7 +186,7 @@ fn written(first: &First, second: &Regression) -> String {
     let row =
         |weights: &[f32; 6]| weights.map(|weight| format!("{}", (weight * 100.0).round() as i32)).join(" ");
     for (key, weights) in first.keys.iter().zip(&first.regression.weights) {
-        if weights.iter().any(|weight| weight.abs() >= 0.03) {
+        if weights.iter().any(|weight| (weight * 100.0).round().abs() >= LEAST) {
             let _ = writeln!(out, "{key:08x} {}", row(weights));
         }
     }
