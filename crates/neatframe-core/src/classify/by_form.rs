@@ -5,8 +5,8 @@ use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
     announces_a_sample, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot, is_closing, is_ellipsis,
-    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, of_the_bot,
-    orders_a_form, takes_samples_in, takes_the_format_in,
+    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, note_orders,
+    of_the_bot, orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -61,8 +61,9 @@ pub(super) fn told(
         return Some((Component::Context, Some(Facet::InputSlot)));
     }
     if is_a_note(body) {
-        return likeliest(&[Component::Constraints, Component::OutputFormat, Component::Context])
-            .and_then(plain);
+        let rules = [Component::Constraints, Component::OutputFormat];
+        let told = [Component::Constraints, Component::OutputFormat, Component::Context];
+        return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
     }
     if offers_a_function(body, unit.kind) {
         return plain(Component::Context);

@@ -289,6 +289,17 @@ pub(super) fn is_a_note(text: &str) -> bool {
     first.is_some_and(|first| NOTES.contains(&first))
 }
 
+/// "IMPORTANT: Take facts only from the log": a note that asks for something.
+pub(super) fn note_orders(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let colon = words.iter().position(|word| word.text(text) == ":").map_or(0, |at| at + 1);
+    let rest = &words[colon..];
+    let asks = vocabulary::NEGATION | vocabulary::MODAL;
+    rest.first().is_some_and(|word| word.is(vocabulary::VERB))
+        || rest.iter().any(|word| word.is(asks) || matches!(&*word.lower(text), "only" | "solely"))
+}
+
 /// `Reply: {"boat": "Merle"}` right below a sample, which ends at `end`: its answer. `titled` tells that the part is called a
 /// sample.
 pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, titled: bool) -> bool {
@@ -459,6 +470,12 @@ mod tests {
     fn a_note_below_a_sample_is_none() {
         let text = "Sort the slips.\n\nExample:\nSlip: my scarf is gone\nLabel: LOST\nIMPORTANT: Only return JSON, with no other text.\n";
         assert_ne!(read(text).last(), Some(&Some(Component::Examples)));
+    }
+
+    #[test]
+    fn a_note_that_asks_is_a_rule() {
+        let text = "Store facts on the guests.\n\n# [IMPORTANT]: TAKE FACTS SOLELY FROM THE LOG.\n";
+        assert_eq!(read(text).last(), Some(&Some(Component::Constraints)));
     }
 
     #[test]

@@ -301,10 +301,12 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             && words
                 .get(1)
                 .is_some_and(|next| matches!(&*next.lower(text), "does" | "has" | "takes" | "gets"));
-        if is_name(text, *word) || acts {
+        let means = FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower);
+        // "IMPORTANT:" in capitals names nothing.
+        if means && (is_name(text, *word) || acts) {
             gist.named.push(stem(&lower));
         }
-        if FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) {
+        if means {
             gist.stems.push(if owned { OWNED_NAME } else { stem(&lower) });
         }
         if !in_condition {
@@ -521,6 +523,7 @@ mod tests {
         assert!(said("The feedback should be good.", "Give good feedback."));
         assert!(said("Do not change the names of piers.", "Leave fares and names of piers as they are."));
         assert!(said("Never give a fare without its link.", "Every fare carries a link."));
+        assert!(said("IMPORTANT: Take facts from the log.", "IMPORTANT: Take facts from the log."));
     }
 
     #[test]
