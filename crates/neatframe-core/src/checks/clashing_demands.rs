@@ -9,6 +9,7 @@ use super::{
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
+use std::cell::LazyCell;
 
 /// Two stated requirements that exclude each other: lengths, counts, manner, openings.
 pub(super) struct ClashingDemands;
@@ -46,6 +47,8 @@ impl Check for ClashingDemands {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut firm: Vec<&Requirement> = Vec::new();
+        // Looked for at most once: the text may be long.
+        let reasons = LazyCell::new(|| has_a_field_for_reasons(case.source.text()));
         // Two sentences that clash in two ways are told once.
         let mut told: Option<(usize, usize)> = None;
         for requirement in case.requirements.iter().filter(|requirement| !requirement.conditional) {
@@ -61,7 +64,7 @@ impl Check for ClashingDemands {
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
                 (earlier.unit != requirement.unit || in_one_breath(earlier))
                     && excludes(earlier, requirement)
-                    && !is_explained_within(case, earlier, requirement)
+                    && !(is_explained_within(case, earlier, requirement) && *reasons)
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
@@ -141,10 +144,9 @@ fn in_one_breath(earlier: &Requirement) -> bool {
 
 /// How many of the last requirements of one unit are compared for doubles.
 const AT_ONCE: usize = 8;
+
 /// "Return only JSON with the key `reason`", "explain why": the explanation stands in the record.
 fn is_explained_within(case: &Case<'_>, one: &Requirement, two: &Requirement) -> bool {
-    const HOLDERS: [&str; 7] =
-        ["reason", "reasoning", "explanation", "rationale", "justification", "comment", "analysis"];
     let pole = |rule: &Requirement| match rule.demand {
         Demand::Manner { pole, .. } => Some(pole),
         _ => None,
@@ -157,11 +159,16 @@ fn is_explained_within(case: &Case<'_>, one: &Requirement, two: &Requirement) ->
     };
     let sentence = case.text(case.units[prose.unit].text).to_lowercase();
     let outside = ["after", "below", "before", "above", "outside", "followed", "then"];
-    let text = case.source.text();
+    !sentence.split(|c: char| !c.is_alphabetic()).any(|word| outside.contains(&word))
+}
+
+/// True where the prompt names a field for reasons in quotation marks or backticks.
+fn has_a_field_for_reasons(text: &str) -> bool {
+    const HOLDERS: [&str; 7] =
+        ["reason", "reasoning", "explanation", "rationale", "justification", "comment", "analysis"];
     let named =
         |holder: &&str| ['"', '\'', '`'].iter().any(|sign| text.contains(&format!("{sign}{holder}{sign}")));
     HOLDERS.iter().any(named)
-        && !sentence.split(|c: char| !c.is_alphabetic()).any(|word| outside.contains(&word))
 }
 
 /// How many earlier requirements are compared; keeps hostile prompts linear.

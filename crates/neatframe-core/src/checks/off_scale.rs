@@ -73,14 +73,9 @@ impl Check for OffScale {
         let beside = scales.iter().skip(1).any(|scale| scale.unit == first.unit);
         let listed = scales.iter().skip(1).any(|scale| {
             case.units[scale.unit].block == case.units[first.unit].block
-                && match case.units[scale.unit].kind {
-                    UnitKind::Field => true,
-                    // "Use a scale from 1 to 10" names nothing that it is for.
-                    UnitKind::Item { .. } => {
-                        !case.text(case.units[scale.unit].text).starts_with("Use a scale")
-                    }
-                    _ => false,
-                }
+                && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
+                // "A scale from 1 to 10" names nothing that it is for.
+                && !case.text(scale.span).to_lowercase().starts_with("scale")
         });
         if beside || listed {
             return;

@@ -56,6 +56,13 @@ impl Check for SampleBreaksRule {
             .take(RULES)
             .collect();
         let mut named_values = None;
+        // Which of two languages a sample should have shown, nobody can say.
+        let mut languages = case.requirements.iter().filter_map(|rule| match rule.demand {
+            Demand::Manner { axis: "answer language", pole } => Some(pole),
+            _ => None,
+        });
+        let first_language = languages.next();
+        let several_languages = languages.any(|pole| Some(pole) != first_language);
         for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
             let label = case.text(shown.label).to_lowercase();
             for rule in &rules {
@@ -72,15 +79,8 @@ impl Check for SampleBreaksRule {
                     _ => None,
                 };
                 let rule = whole.as_ref().unwrap_or(rule);
-                // Which of two languages a sample should have shown, nobody can say.
-                let language = |rule: &Requirement| match rule.demand {
-                    Demand::Manner { axis: "answer language", pole } => Some(pole),
-                    _ => None,
-                };
-                let own = language(rule);
-                if own.is_some()
-                    && rules.iter().any(|other| language(other).is_some_and(|pole| Some(pole) != own))
-                {
+                let of_language = matches!(rule.demand, Demand::Manner { axis: "answer language", .. });
+                if of_language && several_languages {
                     continue;
                 }
                 let Some(content) = place_of(case, rule, shown, &label) else { continue };
@@ -187,6 +187,9 @@ impl Check for SampleBreaksRule {
     }
 }
 
+/// The longest record whose fields are looked through, in bytes.
+const LONGEST: usize = 8_000;
+
 /// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
 fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> Option<Span> {
     let whole = Some(shown.content);
@@ -203,7 +206,7 @@ fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> 
     }
     let said = trial::sentence(case.source.text(), rule.span).to_lowercase();
     let named = |name: &str| said.split(|c: char| !c.is_alphanumeric() && c != '_').any(|word| word == name);
-    if body.contains("\":") {
+    if body.len() <= LONGEST && body.contains("\":") {
         let key = record::keys(body).into_iter().find(|key| named(&key.to_lowercase()));
         return key.map_or(whole, |key| within(&key));
     }

@@ -78,7 +78,8 @@ impl Field {
             Kind::Range(low, high, whole) => value.parse::<f64>().map_or(true, |value| {
                 (low as f64..=high as f64).contains(&value) && (!whole || value.fract() == 0.0)
             }),
-            Kind::TrueOrFalse => matches!(&*lower, "true" | "false" | "null"),
+            // Only what plainly stands for the two: "whether the claim is true or false" makes no field of the claim.
+            Kind::TrueOrFalse => !matches!(&*lower, "yes" | "no" | "y" | "n" | "1" | "0"),
         };
         kind || hole || self.gloss.split(|c: char| !c.is_alphanumeric()).any(|word| word == lower)
     }

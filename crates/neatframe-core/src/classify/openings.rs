@@ -38,10 +38,10 @@ pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
         && matches!(at(1), "each" | "every" | "the" | "all" | "your")
         && words.iter().skip(2).take(6).any(|word| matches!(&**word, "as" | "like" | "using" | "with"));
     // "…, start with a marker line:" names what the lines below show.
-    let comma = words.iter().position(|word| word == ",").unwrap_or(usize::MAX - 4);
+    let begins =
+        |comma: usize| matches!(at(comma + 1), "start" | "begin" | "open" | "end") && at(comma + 2) == "with";
     let led = matches!(at(0), "for" | "when")
-        && matches!(at(comma + 1), "start" | "begin" | "open" | "end")
-        && at(comma + 2) == "with"
+        && words.iter().position(|word| word == ",").is_some_and(begins)
         && reading.source.slice(unit.text).ends_with(':');
     // "Return the list in the format shown in the samples".
     let as_shown = matches!(at(0), "return" | "make" | "ensure" | "give" | "provide" | "output")
@@ -81,6 +81,9 @@ pub(super) fn is_held_up(body: &str) -> bool {
         .is_some_and(|rest| rest.starts_with(['"', '“', '\'']) && rest.ends_with(['"', '”', '\'']))
 }
 
+/// How many sections are looked at for tags of code.
+const SECTIONS: usize = 64;
+
 /// `<code>` around a line, twice or more in a prompt: how something is called, shown.
 pub(super) fn is_tagged_code(reading: &Reading<'_>, unit: &Unit) -> bool {
     let of_code = |section: &Section| {
@@ -91,7 +94,7 @@ pub(super) fn is_tagged_code(reading: &Reading<'_>, unit: &Unit) -> bool {
     let hole = body.contains("_HERE") || body.contains("YOUR_") || body.contains(['{', '<']);
     of_code(own)
         && !hole
-        && reading.outline.sections.iter().filter(|section| of_code(section)).nth(1).is_some()
+        && reading.outline.sections.iter().take(SECTIONS).filter(|section| of_code(section)).nth(1).is_some()
 }
 
 #[cfg(test)]

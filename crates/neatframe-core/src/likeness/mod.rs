@@ -106,7 +106,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.place = subject_place.or(place.map(|word| stem(&word.lower(text))));
     let words = &words[..ends];
     let mut in_condition = false;
-    let (mut skips, mut sampled) = (false, false);
+    let (mut skips, mut sampled, mut discussed) = (false, false, false);
     let idioms = idioms::find(text, words);
     let mut listed = Vec::new();
     for (at, word) in words.iter().enumerate() {
@@ -126,6 +126,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         }
         if let Some(idiom) = idioms.iter().find(|idiom| idiom.words.contains(&at)) {
             if idiom.words.start == at {
+                discussed |= idiom.means == ["discuss"];
                 gist.stems.extend(idiom.means.iter().map(|word| stem(word)));
                 if !in_condition {
                     gist.main.extend_from_slice(&gist.stems[before..]);
@@ -262,7 +263,6 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         if matches!(&*lower, "tone" | "voice") && !spoken_of {
             continue;
         }
-        let discussed = gist.stems.contains(&stem("discuss"));
         if discussed && matches!(&*lower, "topic" | "topics" | "subject" | "subjects" | "matters" | "issues")
         {
             continue;

@@ -6,6 +6,8 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
 use crate::span::Span;
+use std::cell::LazyCell;
+use std::collections::HashSet;
 
 /// The labels under which slots take in the material, in lower case.
 pub(super) fn labels_of_slots(case: &Case<'_>) -> Vec<String> {
@@ -69,6 +71,7 @@ pub(super) fn alternate(case: &Case<'_>, found: &mut [Shown]) {
         let gap = case.source.text().get(one.content.end()..next.label.start()).unwrap_or("\n\n\n");
         gap.trim_matches(['*', '_', '#', ' ', '-']).matches('\n').count() <= 2 && !one.spoken && !next.spoken
     };
+    let shaped = LazyCell::new(|| words_of_the_format(case));
     let mut from = 0;
     for length in found.chunk_by(together).map(<[Shown]>::len).collect::<Vec<_>>() {
         let run = &mut found[from..from + length];
@@ -83,9 +86,7 @@ pub(super) fn alternate(case: &Case<'_>, found: &mut [Shown]) {
         let (one, two) = (label(&pairs[0]), label(&pairs[1]));
         let by_turns = pairs.chunks(2).all(|pair| label(&pair[0]) == one && label(&pair[1]) == two);
         // One pair alone may be two fields of one record, which the prompt then asks for.
-        let fields = || (0..case.units.len()).filter(|&unit| shapes(case, unit));
-        let asked =
-            |name: &str| fields().any(|unit| case.text(case.units[unit].text).to_lowercase().contains(name));
+        let asked = |name: &str| name.split(' ').all(|word| shaped.contains(word));
         let record = pairs.len() == 2 && pairs[0].side != Side::Input && asked(&one) && asked(&two);
         if by_turns && !record {
             for (at, shown) in pairs.iter_mut().enumerate() {
@@ -95,9 +96,12 @@ pub(super) fn alternate(case: &Case<'_>, found: &mut [Shown]) {
     }
 }
 
-/// True for a line on the form of the answer.
-fn shapes(case: &Case<'_>, unit: usize) -> bool {
-    case.labels[unit].component == Some(Component::OutputFormat)
+/// The words of the lines on the form of the answer, in lower case.
+fn words_of_the_format(case: &Case<'_>) -> HashSet<String> {
+    let text = case.source.text();
+    let shapes = |unit: &usize| case.labels[*unit].component == Some(Component::OutputFormat);
+    let words = (0..case.units.len()).filter(shapes).flat_map(|unit| case.words_of(unit));
+    words.map(|word| word.lower(text).into_owned()).collect()
 }
 
 /// "Card: …", "Panel: …": where no label is known for an output, the one label that follows the inputs names it.

@@ -18,7 +18,9 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             const OURS: [&str; 9] = ["we", "we're", "we'll", "our", "us", "i", "i'm", "i'll", "my"];
             let first = rule.contains("first person");
             let all = if first { &OURS[..] } else { &OURS[..5] };
-            let found = tokens(body).find(|(_, word)| all.contains(&&*word.to_lowercase()));
+            // "The US" is a country.
+            let ours = |word: &str| word != "US" && word != "i" && all.contains(&&*word.to_lowercase());
+            let found = tokens(body).find(|(_, word)| ours(word));
             found.filter(|_| is_prose(body)).and_then(|(at, word)| stands(at, word.len()))
         }
         ("last line", "a question") => {
@@ -65,9 +67,12 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
         }
         ("spelling", "British spelling" | "American spelling") => {
             let british = pole.starts_with("British");
+            // Names keep their spelling, and "humorous" is the same on both sides.
             let other = |word: &str| {
-                let lower = word.to_lowercase();
-                SPELLINGS.iter().any(|(here, there)| lower.starts_with(if british { there } else { here }))
+                SPELLINGS.iter().any(|(here, there)| {
+                    word.strip_prefix(if british { there } else { here })
+                        .is_some_and(|end| ENDINGS.contains(&end))
+                })
             };
             let (at, word) = tokens(body).find(|(_, word)| other(word))?;
             let pole = pole.trim_end_matches(" spelling");
@@ -175,8 +180,8 @@ fn other_language(body: &str, asked: &str) -> Option<&'static str> {
     (all.len() >= 3 && english >= 2 && asked == 0).then_some("English")
 }
 
-/// How words begin in British and in American spelling.
-const SPELLINGS: [(&str, &str); 22] = [
+/// Words in British and in American spelling.
+const SPELLINGS: [(&str, &str); 17] = [
     ("colour", "color"),
     ("favour", "favor"),
     ("honour", "honor"),
@@ -188,18 +193,16 @@ const SPELLINGS: [(&str, &str); 22] = [
     ("humour", "humor"),
     ("centre", "center"),
     ("theatre", "theater"),
-    ("metre", "meter"),
     ("litre", "liter"),
     ("grey", "gray"),
     ("travelling", "traveling"),
     ("traveller", "traveler"),
     ("cancelled", "canceled"),
-    ("catalogue", "catalog "),
     ("jewellery", "jewelry"),
-    ("tyre", "tire "),
-    ("cheque", "check "),
-    ("programme", "program "),
 ];
+
+/// Endings that such a word may take.
+const ENDINGS: [&str; 10] = ["", "s", "ed", "d", "ing", "ful", "less", "ite", "able", "hood"];
 
 #[cfg(test)]
 mod tests {
@@ -252,5 +255,7 @@ mod tests {
         assert!(!broken("answer language", "French", "Le bateau part à dix heures."));
         assert!(broken("spelling", "British spelling", "The harbor is shut."));
         assert!(!broken("spelling", "British spelling", "The harbour is shut."));
+        assert!(!broken("spelling", "British spelling", "A humorous note from Mr Gray."));
+        assert!(!broken("person", "no we", "It sails to the US."));
     }
 }
