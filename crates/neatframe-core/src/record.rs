@@ -1,5 +1,10 @@
 //! Records as prompts show them: their keys, what a template offers for a field, what stands in one.
 
+use std::collections::HashSet;
+
+/// The longest record whose fields are looked through one by one, in bytes: each is looked for anew.
+pub(crate) const LONGEST: usize = 8_000;
+
 /// The keys of a JSON-like text, in order, no doubles.
 pub(crate) fn keys(text: &str) -> Vec<String> {
     keys_within(text, usize::MAX)
@@ -13,6 +18,7 @@ pub(crate) fn outer_keys(text: &str) -> Vec<String> {
 
 fn keys_within(text: &str, deepest: usize) -> Vec<String> {
     let mut found: Vec<String> = Vec::new();
+    let mut known: HashSet<&str> = HashSet::new();
     let (mut rest, mut depth) = (text, 0usize);
     while let Some(at) = rest.find(['"', '{', '[', '}', ']']) {
         let body = &rest[at + 1..];
@@ -26,7 +32,7 @@ fn keys_within(text: &str, deepest: usize) -> Vec<String> {
                     && !name.is_empty()
                     && name.len() <= 40
                     && !name.contains(char::is_whitespace);
-                if key && depth <= deepest && !found.iter().any(|known| known == name) {
+                if key && depth <= deepest && known.insert(name) {
                     found.push(name.to_string());
                 }
                 rest = &body[length + 1..];

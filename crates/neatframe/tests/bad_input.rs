@@ -91,7 +91,13 @@ fn large_files_and_long_lines_are_read() {
         "large.txt",
         "Keep the notice short, name the pier and the boat.\n- Use the plain words.\n".repeat(65_000),
     );
-    for name in ["long-line.txt", "spaces.txt", "tags.txt", "large.txt"] {
+    folder.file("one-line.txt", "Write at most 9 words. ".repeat(8_000));
+    folder.file("no-stop.txt", "If the boat is late, write between 5 and 10 words; ".repeat(4_000));
+    let fields: Vec<String> = (0..8_000).map(|at| format!("\"k{at}\": \"v\"")).collect();
+    folder.file("record.txt", format!("Return JSON.\n\nExamples:\nSlip: x\n{{{}}}\n", fields.join(",")));
+    for name in
+        ["long-line.txt", "spaces.txt", "tags.txt", "large.txt", "one-line.txt", "no-stop.txt", "record.txt"]
+    {
         let run = folder.run(&["review", name, "--fail-at", "never"]);
         assert_eq!((run.code, run.err.as_str()), (0, ""), "{name}");
         assert!(run.out.lines().count() < 120, "{name}: a report stays readable");

@@ -72,8 +72,7 @@ fn levels(case: &Case<'_>) -> Option<(i64, i64, Span)> {
 /// The number at the head of a line such as `2 = fair`, `- 3: right, but rude`.
 fn level(case: &Case<'_>, unit: usize) -> Option<i64> {
     let holder = case.units.get(unit).filter(|unit| unit.kind != UnitKind::Mark && unit.opens_piece)?;
-    let piece = &case.outline.pieces[holder.pieces.start];
-    let line = case.text(piece.lead.cover(holder.text)).trim_start_matches(['-', '*', ' ', '`']);
+    let line = case.text(holder.with_lead(case.outline)).trim_start_matches(['-', '*', ' ', '`']);
     let end = line.find(|c: char| !c.is_ascii_digit()).filter(|end| (1..=2).contains(end))?;
     let rest = line[end..].trim_start_matches(['`', ' ']);
     rest.starts_with(['=', ':', '–', '-', '—']).then(|| line[..end].parse().ok())?

@@ -30,7 +30,7 @@ fn catch_all(case: &Case<'_>, unit: usize) -> Option<String> {
     if !matches!(piece.kind, PieceKind::Item { .. } | PieceKind::Field | PieceKind::Turn | PieceKind::Text) {
         return None;
     }
-    let line = case.text(piece.lead.cover(case.units[unit].text)).trim_start_matches(['-', '*', '•', ' ']);
+    let line = case.text(case.units[unit].with_lead(case.outline)).trim_start_matches(['-', '*', '•', ' ']);
     let (name, gloss) =
         line.split_once(':').or_else(|| line.split_once(" – ")).or_else(|| line.split_once(" - "))?;
     let name = name.trim_matches(['*', '`', '"', ' ']).to_lowercase();

@@ -83,8 +83,7 @@ fn taken_in_and_forgotten(case: &Case<'_>) -> Option<Span> {
     let mut declared: Vec<(Span, String)> = Vec::new();
     for unit in case.units.iter().filter(|unit| unit.opens_piece) {
         let section = &case.outline.sections[unit.section];
-        let piece = &case.outline.pieces[unit.pieces.start];
-        let line = case.text(piece.lead.cover(unit.text)).trim();
+        let line = case.text(unit.with_lead(case.outline)).trim();
         let next = case.slots.partition_point(|slot| slot.span.start() < unit.text.start());
         let slot = case.slots.get(next).filter(|slot| unit.text.contains(slot.span));
         let alone = |slot: &Slot| {
@@ -111,8 +110,7 @@ fn described_and_forgotten(case: &Case<'_>) -> Option<Span> {
     let mut declared: Vec<(usize, &Slot)> = Vec::new();
     for slot in case.slots.iter().take(INPUTS) {
         let Some(unit) = case.unit_of(slot) else { continue };
-        let piece = &case.outline.pieces[case.units[unit].pieces.start];
-        let line = case.text(piece.lead.cover(case.units[unit].text));
+        let line = case.text(case.units[unit].with_lead(case.outline));
         let head = line.trim_start_matches(['-', '*', '•', ' ', '`']);
         let gloss = head.strip_prefix(case.text(slot.span)).map(|rest| rest.trim_start_matches(['`', ' ']));
         if gloss.is_some_and(|gloss| gloss.starts_with(['–', '—', ':', '-', '(']) && gloss.len() > 4) {
@@ -202,8 +200,7 @@ fn in_items(case: &Case<'_>) -> Vec<(Span, String)> {
             }
         };
         lead = Some((unit.block, announced));
-        let piece = &case.outline.pieces[unit.pieces.start];
-        let whole = if unit.kind == UnitKind::Field { piece.lead.cover(unit.text) } else { unit.text };
+        let whole = if unit.kind == UnitKind::Field { unit.with_lead(case.outline) } else { unit.text };
         let line = &text[whole.range()];
         let end = line.find([':', '(', '–', '—']).or_else(|| line.find(" - ")).unwrap_or(0);
         let name = line[..end].trim().trim_matches(['`', '"', '*', '{', '}', '$']);

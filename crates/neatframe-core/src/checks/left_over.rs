@@ -173,8 +173,7 @@ fn dummy_value(case: &Case<'_>, unit: usize) -> Option<Span> {
     if shown || span.end() - span.start() > SHORT || case.units[unit].kind == UnitKind::Code {
         return None;
     }
-    let piece = &case.outline.pieces[case.units[unit].pieces.start];
-    let line = case.text(piece.lead.cover(span));
+    let line = case.text(case.units[unit].with_lead(case.outline));
     let (head, value) = line.rsplit_once(": ")?;
     let value = value.trim().trim_end_matches('.');
     let of = |signs: &[char]| value.len() >= 3 && value.chars().all(|c| signs.contains(&c));

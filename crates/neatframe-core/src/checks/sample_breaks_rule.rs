@@ -187,9 +187,6 @@ impl Check for SampleBreaksRule {
     }
 }
 
-/// The longest record whose fields are looked through, in bytes.
-const LONGEST: usize = 8_000;
-
 /// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
 fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> Option<Span> {
     let whole = Some(shown.content);
@@ -206,7 +203,7 @@ fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> 
     }
     let said = trial::sentence(case.source.text(), rule.span).to_lowercase();
     let named = |name: &str| said.split(|c: char| !c.is_alphanumeric() && c != '_').any(|word| word == name);
-    if body.len() <= LONGEST && body.contains("\":") {
+    if body.len() <= record::LONGEST && body.contains("\":") {
         let key = record::keys(body).into_iter().find(|key| named(&key.to_lowercase()));
         return key.map_or(whole, |key| within(&key));
     }

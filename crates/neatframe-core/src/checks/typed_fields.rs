@@ -94,7 +94,7 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
         return None;
     }
     let span = case.units[unit].text;
-    let line = case.text(piece.lead.cover(span));
+    let line = case.text(case.units[unit].with_lead(case.outline));
     if let Some((name, low, high)) = scaled(line) {
         let whole = [" whole number", "integer", " int "].iter().any(|word| line.contains(word));
         return Some(Field { name, kind: Kind::Range(low, high, whole), gloss: String::new(), span });

@@ -137,6 +137,7 @@ fn worded_numbers(case: &Case<'_>, sink: &mut Sink<'_>) {
     let records: Vec<Span> = (0..case.units.len())
         .filter(|&unit| is_sample(case, unit) && case.text(case.units[unit].text).contains("\":"))
         .map(|unit| case.units[unit].text)
+        .filter(|record| record.len() <= record::LONGEST)
         .take(RECORDS)
         .collect();
     word_among_numbers(case, sink, &records);

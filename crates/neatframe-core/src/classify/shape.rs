@@ -191,9 +191,9 @@ pub(super) fn is_made_of_holes(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.slice(unit.text).trim();
     // `T-001 | ... | ...`, and the names of the columns above it.
     let below =
-        reading.source.text()[unit.text.end()..].trim_start_matches('\n').lines().next().unwrap_or("");
+        || reading.source.text()[unit.text.end()..].trim_start_matches('\n').lines().next().unwrap_or("");
     let dots = |line: &str| line.matches("...").count() >= 2 && line.contains(" | ");
-    if dots(text) || text.contains(" | ") && dots(below) {
+    if text.contains(" | ") && (dots(text) || dots(below())) {
         return true;
     }
     let mut rest = text;
@@ -310,7 +310,9 @@ pub(super) fn note_orders(reading: &Reading<'_>, unit: &Unit) -> bool {
 pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, titled: bool) -> bool {
     let text = reading.source.text();
     let body = reading.source.slice(unit.text);
-    let below = text[end..unit.text.start()].matches('\n').count() <= 1;
+    // Looked at only near by: the line between may be long.
+    let between = &text[end..unit.text.start()];
+    let below = between.len() <= BELOW && between.matches('\n').count() <= 1;
     if is_a_note(body) {
         return false;
     }
@@ -325,6 +327,9 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     }
     below && (call || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
 }
+
+/// How far below a sample its other half may open, in bytes.
+const BELOW: usize = 1000;
 
 /// A text below `Response:` that stands below a sample, which ends at `end`.
 pub(super) fn answers_under_a_label(reading: &Reading<'_>, unit: &Unit, end: usize) -> bool {

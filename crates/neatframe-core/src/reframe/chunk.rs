@@ -313,13 +313,7 @@ fn tells_what_is_given(text: &str) -> bool {
 
 /// A unit's span with its marker or label.
 pub(super) fn lead_span(review: &Review, index: usize) -> Span {
-    let unit = &review.units()[index];
-    let piece = &review.outline().pieces[unit.pieces.start];
-    if unit.opens_piece && piece.lead.start() < unit.text.start() {
-        piece.lead.cover(unit.text)
-    } else {
-        unit.text
-    }
+    review.units()[index].with_lead(review.outline())
 }
 
 /// What a chunk is for: its first sentence says, unless it only marks or announces what follows.

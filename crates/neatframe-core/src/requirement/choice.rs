@@ -319,8 +319,7 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
             }
             // Only the first sentence of an item carries its name.
             if sight.units[unit].opens_piece {
-                let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
-                let whole = &text[piece.lead.cover(sight.units[unit].text).range()];
+                let whole = &text[sight.units[unit].with_lead(sight.outline).range()];
                 match name(whole) {
                     Some(name) => names.push(name),
                     None => break,

@@ -87,8 +87,7 @@ fn under_title(sight: &Sight<'_>, key: &str) -> Option<(Vec<String>, Span)> {
     let block = listed.first()?.block;
     let listed: Vec<_> = listed.into_iter().take_while(|unit| unit.block == block).collect();
     let head = |unit: &&crate::units::Unit| {
-        let piece = &sight.outline.pieces[unit.pieces.start];
-        let whole = &text[piece.lead.cover(unit.text).range()];
+        let whole = &text[unit.with_lead(sight.outline).range()];
         name(whole).filter(|name| name.split_whitespace().count() == 1)
     };
     let names: Vec<String> = listed.iter().map(head).collect::<Option<Vec<String>>>()?;

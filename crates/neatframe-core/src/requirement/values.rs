@@ -33,9 +33,8 @@ pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let told = label.component == Some(Component::Context)
             && !read
             && matches!(sight.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
-        let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
-        let whole = if sight.units[unit].opens_piece && sight.units[unit].kind == UnitKind::Field {
-            piece.lead.cover(sight.units[unit].text)
+        let whole = if sight.units[unit].kind == UnitKind::Field {
+            sight.units[unit].with_lead(sight.outline)
         } else {
             sight.units[unit].text
         };

@@ -170,10 +170,11 @@ pub(super) fn of(
     }
     // A field, or a section of its own, bounds what it names.
     let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
-    let label = text[piece.lead.range()].to_lowercase();
+    let field = matches!(piece.kind, crate::outline::PieceKind::Field);
+    let label = if field { text[piece.lead.range()].to_lowercase() } else { String::new() };
     // "Each remark is one line: …" says something and names no part.
     let says = label.split_whitespace().any(|word| matches!(word, "is" | "are" | "has" | "have" | "must"));
-    if matches!(piece.kind, crate::outline::PieceKind::Field) && !says {
+    if field && !says {
         let general = GENERAL.iter().any(|word| label.contains(word));
         return if general { Subject::Reply } else { Subject::Named(label) };
     }

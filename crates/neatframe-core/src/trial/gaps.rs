@@ -8,14 +8,11 @@ const NOTHING: [&str; 16] = [
     "–", "?", "nil", "empty", "nothing",
 ];
 
-/// The longest record that is looked at, in bytes: each of its fields is looked for anew.
-const LONGEST: usize = 8_000;
-
 /// The field whose gap is filled with another sign than `value`: where its value stands, in bytes, its length, and the sign.
 /// `of` names the field that the rule is about; it is empty where the rule holds for every field.
 pub(super) fn filled_otherwise<'a>(body: &'a str, of: &str, value: &str) -> Option<(usize, usize, &'a str)> {
     let asked = value.to_lowercase();
-    if body.len() > LONGEST || !body.contains("\":") || !NOTHING.contains(&&*asked) {
+    if body.len() > record::LONGEST || !body.contains("\":") || !NOTHING.contains(&&*asked) {
         return None;
     }
     let asked = if asked == "empty" { "" } else { &*asked };

@@ -3,6 +3,8 @@
 /// Words right before a name: "thanks to Nora Quayle", "says Tam Brook".
 const LEADS: [&str; 10] =
     ["thanks to", "says", "said", "by", "told", "asked", "met", "reports", "with", "from"];
+/// How far back such a word is looked for, in bytes.
+const REACH: usize = 24;
 const TITLES: [&str; 6] = ["mr", "mrs", "ms", "miss", "dr", "prof"];
 /// Last words of the names of places.
 const PLACES: [&str; 10] =
@@ -27,7 +29,8 @@ pub(super) fn named(text: &str) -> Option<(usize, &str)> {
         let name = last.trim_end_matches(|c: char| !c.is_alphabetic());
         let titled = TITLES.contains(&bare(first).as_str());
         let led = || {
-            let before = text[..from].trim_end().to_lowercase();
+            let reach = text.floor_char_boundary(from.saturating_sub(REACH));
+            let before = text[reach..from].trim_end().to_lowercase();
             LEADS
                 .iter()
                 .filter_map(|lead| before.strip_suffix(lead))

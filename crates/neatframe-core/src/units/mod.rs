@@ -50,6 +50,16 @@ pub struct Unit {
     pub opens_piece: bool,
 }
 
+impl Unit {
+    /// Its words with the marker or label that it carries. A later sentence of a piece carries none, however long the piece is.
+    pub(crate) fn with_lead(&self, outline: &Outline) -> Span {
+        let lead = outline.pieces[self.pieces.start].lead;
+        // Plain text leads itself, with all that stands on its line.
+        let carries = self.opens_piece && lead.start() < self.text.start();
+        if carries { lead.cover(self.text) } else { self.text }
+    }
+}
+
 /// Reads the units of an outline, in order. Only white space and markers lie between them.
 pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Unit> {
     let mut units = Vec::new();
@@ -97,7 +107,8 @@ pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Uni
         let text = opener.cover(outline.pieces[end - 1].text);
         let whole = matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table);
         let spans = if whole { vec![text] } else { sentences(source, words, text, kind) };
-        for (index, text) in spans.into_iter().enumerate() {
+        let spans = spans.into_iter().flat_map(|span| in_readable_parts(source, words, span, whole));
+        for (index, text) in spans.enumerate() {
             let section = piece.section;
             units.push(Unit { kind, text, pieces: at..end, section, block, opens_piece: index == 0 });
         }
@@ -120,6 +131,30 @@ fn sentences(source: &Source, words: &Words, stretch: Span, kind: UnitKind) -> V
         spans.insert(0, Span::new(first.start(), first.start() + head.len()));
     }
     spans
+}
+
+/// A sentence of more words than this is read in parts, since nobody could take it in as one demand.
+const LONGEST: usize = 1000;
+
+/// A stretch without a full stop for pages on end, cut between words.
+fn in_readable_parts(source: &Source, words: &Words, span: Span, whole: bool) -> Vec<Span> {
+    let inside = words.within(span);
+    if whole || inside.len() <= LONGEST {
+        return vec![span];
+    }
+    let text = source.text();
+    let mut parts = Vec::new();
+    let (mut from, mut last) = (span.start(), 0);
+    for (at, word) in inside.iter().enumerate() {
+        let start = word.start as usize;
+        let parted = text[from..start].trim_end().len();
+        if at - last >= LONGEST && from + parted < start && parted > 0 {
+            parts.push(Span::new(from, from + parted));
+            (from, last) = (start, at);
+        }
+    }
+    parts.push(Span::new(from, span.end()));
+    parts
 }
 
 /// Which pieces may share a block.
