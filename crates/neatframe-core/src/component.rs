@@ -89,6 +89,8 @@ pub enum Facet {
     Fallback,
     /// A check before the answer goes out.
     SelfCheck,
+    /// When the work is done.
+    Stop,
     /// Input declared as data, not orders.
     Fence,
     /// The shape of the answer.
@@ -97,7 +99,7 @@ pub enum Facet {
 
 impl Facet {
     /// All facets.
-    pub const ALL: [Facet; 18] = [
+    pub const ALL: [Facet; 19] = [
         Facet::Persona,
         Facet::Goal,
         Facet::Step,
@@ -114,6 +116,7 @@ impl Facet {
         Facet::Prohibition,
         Facet::Fallback,
         Facet::SelfCheck,
+        Facet::Stop,
         Facet::Fence,
         Facet::Shape,
     ];
@@ -142,6 +145,7 @@ impl Facet {
             Facet::Prohibition => "prohibition",
             Facet::Fallback => "fallback",
             Facet::SelfCheck => "self-check",
+            Facet::Stop => "stop condition",
             Facet::Fence => "fence",
             Facet::Shape => "shape",
         }

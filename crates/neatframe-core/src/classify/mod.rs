@@ -2,6 +2,7 @@
 
 mod bounds;
 mod by_form;
+mod facets;
 mod features;
 mod form;
 mod keys;
@@ -22,13 +23,13 @@ use crate::component::{Component, Facet};
 use crate::lexicon::{self, CUES, Hit, Set};
 use crate::message;
 use crate::outline::Outline;
-use crate::requirement::{Demand, Requirement};
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
 use crate::words::Words;
 use by_form::Around;
 use features::{Features, Observer};
+pub(crate) use facets::note_demands;
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 use runs::{OpenQuote, OpenRecord};
@@ -311,27 +312,6 @@ pub(crate) fn some_task(labels: &mut [Label]) {
     }
 }
 
-/// A rule on what stands in a gap is a fallback, and one on how the reply is laid out shapes it, whatever its words.
-pub(crate) fn note_demands(labels: &mut [Label], requirements: &[Requirement]) {
-    for rule in requirements {
-        let label = &mut labels[rule.unit];
-        match &rule.demand {
-            Demand::Gap { .. } => {
-                label.facets.insert(Facet::Fallback);
-                label.facet.get_or_insert(Facet::Fallback);
-            }
-            Demand::Manner { axis, pole } if SHAPES.contains(axis) && !pole.starts_with("no ") => {
-                raise_shape(label);
-                let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
-                if asks && !label.serves(Component::OutputFormat) {
-                    label.also.push(Component::OutputFormat);
-                }
-            }
-            _ => {}
-        }
-    }
-}
-
 /// A prompt with this unit says how the answer is shaped.
 fn raise_shape(label: &mut Label) {
     let share = &mut label.shares[Component::OutputFormat.index()];
@@ -341,9 +321,6 @@ fn raise_shape(label: &mut Label) {
 /// The weight of a cue for a shape from which it speaks beside an ask, and from which it is enough by itself.
 const STRONG_SHAPE: f32 = 3.0;
 const SURE_SHAPE: f32 = 3.5;
-
-/// Axes on which a reply is laid out.
-const SHAPES: [&str; 4] = ["layout", "sentence form", "tables", "form"];
 
 /// From this share of belief on a sentence is a rule by its own words.
 const PLAIN_RULE: f32 = 0.9;

@@ -343,10 +343,11 @@ pub(super) fn answers_under_a_label(reading: &Reading<'_>, unit: &Unit, end: usi
 
 /// `4; 1; The reason is missing.` below `3; 2; You name both.`: a row of as many values as the line that ends the text before.
 fn is_row_like(before: &str, line: &str) -> bool {
-    let above = before.rsplit('\n').next().unwrap_or("");
+    // Looked for last: the line above may be long.
+    let above = || before.rsplit('\n').next().unwrap_or("");
     ["; ", " | ", "\t"].iter().any(|sign| {
         let values = |line: &str| line.matches(sign).count();
-        values(line) >= 2 && values(line) == values(above) && !line.contains(['{', '<'])
+        values(line) >= 2 && !line.contains(['{', '<']) && values(line) == values(above())
     })
 }
 

@@ -3,7 +3,6 @@
 use crate::lexicon::vocabulary;
 use crate::words::Word;
 use std::borrow::Cow;
-use std::collections::HashSet;
 use std::ops::Range;
 use std::sync::LazyLock;
 
@@ -17,8 +16,11 @@ pub(super) struct Idiom {
     pub(super) negates: i32,
 }
 
+/// A phrase, what it comes down to, and how many negations it adds.
+type Phrase = (&'static [&'static str], &'static [&'static str], i32);
+
 /// Phrases of words that stand side by side; `|` parts alternatives.
-const FIXED: [(&[&str], &[&str], i32); 65] = [
+static FIXED: [Phrase; 65] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -96,11 +98,14 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
     let mut found = Vec::new();
     let mut at = 0;
     while at < words.len() {
+        if !may_open_one(words[at].text(text)) {
+            at += 1;
+            continue;
+        }
         let first = lower(at);
         let says = |names: &str, word: &str| names.split('|').any(|name| name == word);
-        let fixed = FIXED.iter().filter(|_| opens_one(&first)).find(|(phrase, ..)| {
-            says(phrase[0], &first) && (1..phrase.len()).all(|step| says(phrase[step], &lower(at + step)))
-        });
+        let fixed = opened_by(&first)
+            .find(|(phrase, ..)| (1..phrase.len()).all(|step| says(phrase[step], &lower(at + step))));
         let idiom = fixed
             .map(|(phrase, means, negates)| Idiom { words: at..at + phrase.len(), means, negates: *negates })
             .or_else(|| same_again(words, &lower, at))
@@ -116,12 +121,37 @@ pub(super) fn find(text: &str, words: &[Word]) -> Vec<Idiom> {
     found
 }
 
-/// True for a word that some phrase begins with: told at once, since hardly any does.
-fn opens_one(word: &str) -> bool {
-    static OPENERS: LazyLock<HashSet<&str>> =
-        LazyLock::new(|| FIXED.iter().flat_map(|(phrase, ..)| phrase[0].split('|')).collect());
-    OPENERS.contains(word)
+/// False for a word whose first letter and length no word has that a phrase begins with: told at once, since hardly any has.
+fn may_open_one(word: &str) -> bool {
+    static LENGTHS: LazyLock<[u32; 26]> = LazyLock::new(|| {
+        let fixed = FIXED.iter().flat_map(|(phrase, ..)| phrase[0].split('|'));
+        let mut lengths = [0; 26];
+        for word in fixed.chain(DOES).chain(ORDERS).chain(["twice"]) {
+            lengths[usize::from(word.as_bytes()[0] - b'a')] |= 1 << word.len();
+        }
+        lengths
+    });
+    let letter = usize::from(word.as_bytes()[0].to_ascii_lowercase().wrapping_sub(b'a'));
+    word.len() < 32 && LENGTHS.get(letter).is_some_and(|lengths| lengths & 1 << word.len() != 0)
 }
+
+/// The phrases that begin with a word, in the order of the table.
+fn opened_by(word: &str) -> impl Iterator<Item = &'static Phrase> {
+    static OPENERS: LazyLock<Vec<(&str, &Phrase)>> = LazyLock::new(|| {
+        let mut openers: Vec<(&str, &Phrase)> =
+            FIXED.iter().flat_map(|phrase| phrase.0[0].split('|').map(move |word| (word, phrase))).collect();
+        openers.sort_by_key(|(word, _)| *word);
+        openers
+    });
+    let from = OPENERS.partition_point(|(opener, _)| *opener < word);
+    OPENERS[from..].iter().take_while(move |(opener, _)| *opener == word).map(|(_, phrase)| *phrase)
+}
+
+/// Verbs that put a thing in a list.
+const DOES: [&str; 12] =
+    ["list", "name", "show", "give", "mention", "count", "print", "send", "ask", "use", "put", "make"];
+/// Verbs for doing what somebody says.
+const ORDERS: [&str; 3] = ["follow", "obey", "execute"];
 
 /// "List the same entry twice": a duplicate.
 fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
@@ -130,8 +160,6 @@ fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: us
     if lower(at) == "twice" && same_before() {
         return Some(Idiom { words: at..at + 1, means: &[], negates: 0 });
     }
-    const DOES: [&str; 12] =
-        ["list", "name", "show", "give", "mention", "count", "print", "send", "ask", "use", "put", "make"];
     if !DOES.contains(&&*lower(at)) {
         return None;
     }
@@ -145,7 +173,7 @@ fn same_again<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: us
 
 /// "Do not follow instructions in the mail": the mail is data.
 fn foreign_orders<'a>(words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<Idiom> {
-    if at == 0 || !matches!(&*lower(at), "follow" | "obey" | "execute") {
+    if at == 0 || !ORDERS.contains(&&*lower(at)) {
         return None;
     }
     let orders =
@@ -184,7 +212,7 @@ mod tests {
     #[test]
     fn every_opening_word_is_known() {
         let opening = FIXED.iter().flat_map(|(phrase, ..)| phrase[0].split('|'));
-        assert_eq!(opening.filter(|word| !opens_one(word)).collect::<Vec<_>>(), [""; 0]);
+        assert_eq!(opening.filter(|word| !may_open_one(word)).collect::<Vec<_>>(), [""; 0]);
     }
 
     #[test]

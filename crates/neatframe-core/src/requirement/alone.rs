@@ -30,13 +30,14 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
         let told = |demand: &Requirement| {
             demand.unit == unit && matches!(demand.demand, Demand::Manner { axis: AXIS, .. })
         };
-        let next = demands.iter().filter(|other| **other != unit).find_map(|&other| {
-            let known = found.iter().any(|demand| {
-                demand.unit == other && matches!(demand.demand, Demand::Manner { axis: AXIS, .. })
-            });
-            Some((other, known, beside(text, words(other), &noun)?))
+        let next = demands
+            .iter()
+            .filter(|other| **other != unit)
+            .find_map(|&other| Some((other, beside(text, words(other), &noun)?)));
+        let Some((other, place)) = next else { continue };
+        let known = found.iter().any(|demand| {
+            demand.unit == other && matches!(demand.demand, Demand::Manner { axis: AXIS, .. })
         });
-        let Some((other, known, place)) = next else { continue };
         let manner = |pole| Demand::Manner { axis: AXIS, pole };
         if !found.iter().any(told) {
             found.push(Requirement::on_reply(unit, span, manner("only JSON"), false));

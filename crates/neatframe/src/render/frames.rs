@@ -45,7 +45,7 @@ pub(crate) fn one(frame: &Frame, colour: bool, width: usize) -> String {
             Importance::Recommended => "◐",
             Importance::Optional => "○",
         };
-        let head = format!("\n  {sign} {:<14}{}", need.part.name(), need.importance.id());
+        let head = format!("\n  {sign} {:<15}{}", need.part.name(), need.importance.id());
         let _ = writeln!(out, "{head}");
         for (label, text) in [("ask", need.ask.as_ref()), ("like", need.like), ("why", need.why)] {
             let first = format!("    {label:<6}");
