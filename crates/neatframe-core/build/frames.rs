@@ -21,6 +21,8 @@ struct Frame {
     #[serde(default)]
     ask: BTreeMap<String, String>,
     #[serde(default)]
+    like: BTreeMap<String, String>,
+    #[serde(default)]
     offer: BTreeMap<String, String>,
 }
 
@@ -41,7 +43,7 @@ pub(crate) fn frame_table() -> String {
             table.iter().map(|(part, words)| format!("({part:?}, {words:?})")).collect::<Vec<_>>().join(", ")
         };
         format!(
-            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}], offer: &[{}] }}",
+            "Draft {{ name: {:?}, about: {:?}, serves: &{:?}, order: &{:?}, required: &{:?}, recommended: &{:?}, optional: &{:?}, ask: &[{}], like: &[{}], offer: &[{}] }}",
             frame.name,
             frame.about,
             frame.serves,
@@ -50,6 +52,7 @@ pub(crate) fn frame_table() -> String {
             frame.recommended,
             frame.optional,
             pairs(&frame.ask),
+            pairs(&frame.like),
             pairs(&frame.offer)
         )
     });

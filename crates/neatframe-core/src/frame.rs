@@ -73,7 +73,7 @@ pub struct Need {
     /// What to ask the author when it is absent.
     pub ask: Cow<'static, str>,
     /// What a good answer looks like.
-    pub like: &'static str,
+    pub like: Cow<'static, str>,
     /// Why it matters.
     pub why: &'static str,
     /// A safe line for it, which a restructured prompt offers where it is absent.
@@ -112,6 +112,8 @@ pub struct Draft<'a> {
     pub optional: &'a [&'a str],
     /// Questions in the frame's own words, by part.
     pub ask: &'a [(&'a str, &'a str)],
+    /// What good answers to them look like, by part.
+    pub like: &'a [(&'a str, &'a str)],
     /// Lines that nearly every prompt of this kind needs, by part; a restructured prompt offers them where the part is absent.
     pub offer: &'a [(&'a str, &'a str)],
 }
@@ -245,7 +247,7 @@ fn need(name: &str, importance: Importance, draft: &Draft<'_>) -> Option<Need> {
         part: Part::named(name)?,
         importance,
         ask: own(draft.ask).unwrap_or(Cow::Borrowed(known.ask)),
-        like: known.like,
+        like: own(draft.like).unwrap_or(Cow::Borrowed(known.like)),
         why: known.why,
         offer: own(draft.offer),
     })

@@ -17,7 +17,7 @@ pub struct Question {
     /// The question.
     pub ask: String,
     /// A good answer.
-    pub like: &'static str,
+    pub like: String,
     /// Why it is asked.
     pub why: &'static str,
 }
@@ -56,7 +56,7 @@ impl Interview {
                 part: need.part,
                 importance: need.importance,
                 ask: need.ask.to_string(),
-                like: need.like,
+                like: need.like.to_string(),
                 why: need.why,
             })
             .collect();

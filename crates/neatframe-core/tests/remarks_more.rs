@@ -56,7 +56,7 @@ mod phrasing {
         jargon: "Answer the guest. Don't use nautical jargon." => ["bare-prohibition"];
         must_not: "Answer the guest. You must not use long sentences." => ["bare-prohibition"];
         rather_not: "Find names. I'd rather not have anything French." => ["hedged-order"];
-        reminder: "Plan the day. Don't forget the tea." => ["bare-prohibition"];
+        reminder: "Plan the day. Don't forget the tea." => [];
         long_explanations: "Document the function. Avoid long explanations." => ["bare-prohibition"];
         guess: "Read the slip. Do not guess. If a field is absent, write null." => [];
     }

@@ -141,7 +141,7 @@ fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
 const BACK: usize = 5;
 
 /// True below "in the following format:".
-fn below_a_format(case: &Case<'_>, slot: &Slot) -> bool {
+pub(super) fn below_a_format(case: &Case<'_>, slot: &Slot) -> bool {
     let Some(unit) = case.unit_of(slot) else { return false };
     case.units[unit.saturating_sub(BACK)..unit].iter().any(|unit| {
         let line = case.text(unit.text);

@@ -9,7 +9,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
 use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
-use crate::samples::{Shown, Side};
+use crate::samples::{Shown, Side, is_shunned};
 use crate::span::Span;
 use crate::trial::{self, Breach};
 use crate::units::UnitKind;
@@ -36,6 +36,7 @@ static BREAKS: Meta = Meta {
         "Leave out BEGIN and COMMIT.\nSample script:\n```sql\nBEGIN;\nDROP TABLE boats;\n```",
     ],
     good: &[
+        "Write a title of at most 5 words for each notice. No question marks.\n\n# Good examples\n- Late boat at pier A\n\n# Bad examples\n- The boat that leaves at noon will be rather late today\n- Where is it?",
         "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
         "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: lf-12\nSample record: LF-0012, on board of LF 2",
         "You are Merle, a clerk. Use no emoji.\nGuest: hi 🙂\nMerle: Hello. How can I help?\nGuest: bye\nMerle: Goodbye.",
@@ -49,82 +50,92 @@ impl Check for SampleBreaksRule {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let rules: Vec<&Requirement> = case
-            .requirements
-            .iter()
-            .filter(|rule| !rule.conditional && trial::is_testable(rule))
-            .take(RULES)
-            .collect();
-        let mut named_values = None;
-        // Which of two languages a sample should have shown, nobody can say.
-        let mut languages = case.requirements.iter().filter_map(|rule| match rule.demand {
-            Demand::Manner { axis: "answer language", pole } => Some(pole),
-            _ => None,
-        });
-        let first_language = languages.next();
-        let several_languages = languages.any(|pole| Some(pole) != first_language);
-        for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
-            let label = case.text(shown.label).to_lowercase();
-            for rule in &rules {
-                // "Right: b": the words asked for are its label.
-                let named = |words: &str| words.to_lowercase().starts_with(&label) && !label.is_empty();
-                if matches!(&rule.demand, Demand::Mention(words) if named(words)) {
-                    continue;
-                }
-                // "Headline: …" is the headline that the rule bounds.
-                let whole = match &rule.subject {
-                    Subject::Named(part) | Subject::Each(part) if *part == label => {
-                        Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
-                    }
-                    _ => None,
-                };
-                let rule = whole.as_ref().unwrap_or(rule);
-                let of_language = matches!(rule.demand, Demand::Manner { axis: "answer language", .. });
-                if of_language && several_languages {
-                    continue;
-                }
-                let Some(content) = place_of(case, rule, shown, &label) else { continue };
-                // "Caption: …" in turns with "Tags: …" is a whole answer, and nobody speaks.
-                let alone = shown.spoken && is_a_thing(&label);
-                let held = |spoken| trial::breach(case.source.text(), rule, content, spoken);
-                let Some(Breach { place, what }) =
-                    held(shown.spoken).or_else(|| alone.then(|| held(false)).flatten())
-                else {
-                    continue;
-                };
-                if matches!(rule.demand, Demand::OneOf(_)) {
-                    let value = case.text(place).trim().trim_matches(['"', '`', '\'', '.']);
-                    let named = named_values.get_or_insert_with(|| quoted_in_demands(case));
-                    if named.contains(&value.to_ascii_lowercase()) {
-                        continue;
-                    }
-                }
-                let finding = report(case, sink, place, what, rule.span);
-                if matches!(rule.demand, Demand::Manner { axis: "emoji", .. }) {
-                    finding.fix.push(without(case, place));
-                }
-                break;
-            }
-        }
-        let no_inputs = case.samples.iter().all(|shown| shown.side != Side::Input);
-        // Samples that carry no label of their own: "as in "…"", a block of code.
-        for (index, unit) in case.units.iter().enumerate() {
-            let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
-            let labelled = case.samples.get(after).filter(|shown| shown.content.overlaps(unit.text));
-            let titled = no_inputs && is_under_its_title(case, index);
-            if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
-                || case.labels[index].component != Some(Component::Examples)
-                || unit.kind == UnitKind::Mark
-            {
+        let before = sink.findings.len();
+        breaches(case, sink);
+        let found = sink.findings.split_off(before);
+        sink.findings
+            .extend(found.into_iter().filter(|finding| !is_shunned(case, case.unit_at(finding.span))));
+    }
+}
+
+/// Every breach, those of samples that show what not to do included.
+fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let rules: Vec<&Requirement> = case
+        .requirements
+        .iter()
+        .filter(|rule| !rule.conditional && trial::is_testable(rule))
+        .take(RULES)
+        .collect();
+    let mut named_values = None;
+    // Which of two languages a sample should have shown, nobody can say.
+    let mut languages = case.requirements.iter().filter_map(|rule| match rule.demand {
+        Demand::Manner { axis: "answer language", pole } => Some(pole),
+        _ => None,
+    });
+    let first_language = languages.next();
+    let several_languages = languages.any(|pole| Some(pole) != first_language);
+    for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
+        let label = case.text(shown.label).to_lowercase();
+        for rule in &rules {
+            // "Right: b": the words asked for are its label.
+            let named = |words: &str| words.to_lowercase().starts_with(&label) && !label.is_empty();
+            if matches!(&rule.demand, Demand::Mention(words) if named(words)) {
                 continue;
             }
-            // What stands before a record in one part went in.
-            let holds_record = |unit: usize| case.text(case.units[unit].text).contains("\":");
-            let answered = (index + 1..case.units.len())
-                .take(2)
-                .any(|next| case.units[next].section == unit.section && holds_record(next));
-            let quoted = trial::quoted_reply(case.text(unit.text)) && (holds_record(index) || !answered);
-            let found = rules.iter().find_map(|rule| {
+            // "Headline: …" is the headline that the rule bounds.
+            let whole = match &rule.subject {
+                Subject::Named(part) | Subject::Each(part) if *part == label => {
+                    Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
+                }
+                _ => None,
+            };
+            let rule = whole.as_ref().unwrap_or(rule);
+            let of_language = matches!(rule.demand, Demand::Manner { axis: "answer language", .. });
+            if of_language && several_languages {
+                continue;
+            }
+            let Some(content) = place_of(case, rule, shown, &label) else { continue };
+            // "Caption: …" in turns with "Tags: …" is a whole answer, and nobody speaks.
+            let alone = shown.spoken && is_a_thing(&label);
+            let held = |spoken| trial::breach(case.source.text(), rule, content, spoken);
+            let Some(Breach { place, what }) =
+                held(shown.spoken).or_else(|| alone.then(|| held(false)).flatten())
+            else {
+                continue;
+            };
+            if matches!(rule.demand, Demand::OneOf(_)) {
+                let value = case.text(place).trim().trim_matches(['"', '`', '\'', '.']);
+                let named = named_values.get_or_insert_with(|| quoted_in_demands(case));
+                if named.contains(&value.to_ascii_lowercase()) {
+                    continue;
+                }
+            }
+            let finding = report(case, sink, place, what, rule.span);
+            if matches!(rule.demand, Demand::Manner { axis: "emoji", .. }) {
+                finding.fix.push(without(case, place));
+            }
+            break;
+        }
+    }
+    let no_inputs = case.samples.iter().all(|shown| shown.side != Side::Input);
+    // Samples that carry no label of their own: "as in "…"", a block of code.
+    for (index, unit) in case.units.iter().enumerate() {
+        let after = case.samples.partition_point(|shown| shown.content.end() <= unit.text.start());
+        let labelled = case.samples.get(after).filter(|shown| shown.content.overlaps(unit.text));
+        let titled = no_inputs && is_under_its_title(case, index);
+        if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
+            || case.labels[index].component != Some(Component::Examples)
+            || unit.kind == UnitKind::Mark
+        {
+            continue;
+        }
+        // What stands before a record in one part went in.
+        let holds_record = |unit: usize| case.text(case.units[unit].text).contains("\":");
+        let answered = (index + 1..case.units.len())
+            .take(2)
+            .any(|next| case.units[next].section == unit.section && holds_record(next));
+        let quoted = trial::quoted_reply(case.text(unit.text)) && (holds_record(index) || !answered);
+        let found = rules.iter().find_map(|rule| {
                 let counts = matches!(
                     rule.demand,
                     Demand::Manner { axis: "questions at a time" | "closed questions", .. }
@@ -171,20 +182,26 @@ impl Check for SampleBreaksRule {
                     .filter(|_| counts && quoted || record || alone || named || tabled)?;
                 Some((breach, rule.span))
             });
-            if let Some((Breach { place, what }, rule)) = found {
-                report(case, sink, place, what, rule);
-            }
+        if let Some((Breach { place, what }, rule)) = found {
+            report(case, sink, place, what, rule);
         }
-        quoted_names(case, &rules, sink);
-        quoted_number::run(case, sink);
-        typed_fields::run(case, sink);
-        beyond_levels::run(case, sink);
-        odd_label::run(case, &rules, sink);
-        uncited::run(case, sink);
-        owed_word::run(case, sink);
-        columns::run(case, &rules, sink);
-        fields(case, sink);
     }
+    quoted_names(case, &rules, sink);
+    quoted_number::run(case, sink);
+    typed_fields::run(case, sink);
+    beyond_levels::run(case, sink);
+    odd_label::run(case, &rules, sink);
+    uncited::run(case, sink);
+    owed_word::run(case, sink);
+    columns::run(case, &rules, sink);
+    fields(case, sink);
+}
+
+/// The only field of the template that a record has nowhere.
+fn absent<'a>(known: &'a [String], body: &str) -> Option<&'a String> {
+    let keys = record::keys(body);
+    let mut absent = known.iter().filter(|key| !keys.contains(key));
+    absent.next().filter(|_| absent.next().is_none())
 }
 
 /// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
@@ -401,9 +418,7 @@ fn fields(case: &Case<'_>, sink: &mut Sink<'_>) {
                 format!("the sample has a field `{odd}` that the template does not have"),
                 *template,
             );
-        } else if let Some(absent) =
-            known.iter().find(|key| !keys.contains(key)).filter(|_| whole && keys.len() + 1 == known.len())
-        {
+        } else if let Some(absent) = absent(known, body).filter(|_| whole) {
             report(case, sink, content, format!("the sample has no field `{absent}`"), *template);
         }
     }

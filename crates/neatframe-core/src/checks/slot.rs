@@ -1,6 +1,6 @@
 //! Slots in two styles, and slots whose names say nothing.
 
-use super::left_over::by_hand;
+use super::left_over::{below_a_format, by_hand};
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::Edit;
@@ -28,6 +28,8 @@ static MIXED: Meta = Meta {
         "Write to {{name}} about the ferry on {{travel_day}}.",
         "Write to {{name}} and put [unclear] where a word is missing.",
         "Write to {{name}}. When you are done, end with '<END_OF_TURN>'. Put <END_OF_TURN> on a line of its own.",
+        "Write to {{name}}. A line of the log reads <pier>:<boat>, in the file [logs/day].",
+        "Answer the guest.\n\nQuestion: <question>\nAnswer: late\n\nNow yours:\nQuestion: {question}",
         "Write to {{name}}.\n<GUEST NOTES>\n{{notes}}\n</GUEST NOTES>",
     ],
 };
@@ -63,7 +65,7 @@ impl Check for MixedSlots {
             // `{one action in the form above}`, `"Score: [SCORE]"`: a hole in the answer's template.
             let words = inner.split_whitespace().count();
             let shaped = slot.syntax == Syntax::Angles || is_of_the_answer(case, slot);
-            if words >= 4 && shaped || is_quoted_template(case, slot) {
+            if words >= 4 && shaped || is_quoted_template(case, slot) || is_shown_in_a_form(case, slot) {
                 return true;
             }
             match slot.syntax {
@@ -82,6 +84,8 @@ impl Check for MixedSlots {
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
                 Syntax::Braces | Syntax::DoubleBraces => is_spoken_of(case, slot),
+                // `${A, B}` is a set in mathematics.
+                Syntax::DollarBraces => inner.contains(','),
                 _ => false,
             }
         };
@@ -149,6 +153,56 @@ fn is_quoted_template(case: &Case<'_>, slot: &Slot) -> bool {
     let Some(before) = case.text(holder).get(..slot.span.start() - holder.start()) else { return false };
     let open = |sign: char| before.matches(sign).count() % 2 == 1 || before.ends_with(sign);
     asks && before.len() <= LONG && (open('"') || before.contains(" '") && open('\''))
+}
+
+/// `<id>:<text>`, `File: [path/to/file]`, `"seen": "[IMAGE]"`: a hole in a form that is described, which no program fills.
+fn is_shown_in_a_form(case: &Case<'_>, slot: &Slot) -> bool {
+    let (text, inner) = (case.source.text(), case.text(slot.inner));
+    let (head, tail) = (&text[..slot.span.start()], &text[slot.span.end()..]);
+    let line_before = line_before(case, slot);
+    let in_code =
+        slot.syntax == Syntax::Braces && (line_before.contains("f'") || line_before.contains("f\""));
+    if in_code || !matches!(slot.syntax, Syntax::Angles | Syntax::Brackets) {
+        return in_code;
+    }
+    let [open, close] = if slot.syntax == Syntax::Angles { ['<', '>'] } else { ['[', ']'] };
+    let parted = |c: char| matches!(c, ':' | ',' | '|' | ';' | '-');
+    let beside = tail.starts_with(parted) && tail[1..].starts_with(open)
+        || head.ends_with(parted) && head[..head.len() - 1].ends_with(close);
+    let after_another = head.ends_with('}');
+    let in_a_record = line_before.len() <= LONG && line_before.contains("\": ");
+    let unit = case.unit_of(slot).map_or("", |unit| case.text(case.units[unit].text));
+    let described = unit.len() <= LONG
+        && ["format", "syntax", "pattern", "e.g.", "structure"].iter().any(|word| unit.contains(word));
+    const BLANKS: [&str; 9] = ["NUM", "NUMBER", "BLANK", "N", "X", "ID", "INDEX", "ANY", "module"];
+    BLANKS.contains(&inner)
+        || inner.contains('/')
+        || beside
+        || after_another
+        || in_a_record
+        || described
+        || below_a_format(case, slot)
+        || has_its_label_elsewhere(case, slot, line_before)
+}
+
+/// What stands on its line before a slot, as far as a line is read by people.
+fn line_before<'a>(case: &Case<'a>, slot: &Slot) -> &'a str {
+    let (text, end) = (case.source.text(), slot.span.start());
+    let head = &text[text.floor_char_boundary(end.saturating_sub(LONG))..end];
+    head.rsplit('\n').next().unwrap_or("")
+}
+
+/// `Question: <question>` above `Question: {question}`: the first is a line of a sample.
+fn has_its_label_elsewhere(case: &Case<'_>, slot: &Slot, line: &str) -> bool {
+    let label = line.trim();
+    label.len() > 2
+        && label.len() <= 40
+        && label.ends_with(':')
+        && case
+            .slots
+            .iter()
+            .take(MANY)
+            .any(|other| other.syntax != slot.syntax && line_before(case, other).trim() == label)
 }
 
 /// "When all is done, call <done>": a tool by its tag.
@@ -231,7 +285,7 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
     }
     // Where one name in capitals comes back, the others are of its kind: "streets become [STREET], towns [TOWN]".
     let beside = || near().filter(|other| loud(other));
-    let line = text[..slot.span.start()].rsplit('\n').next().unwrap_or("");
+    let line = line_before(case, slot);
     let in_code = line.matches('`').count() % 2 == 1 && !line.ends_with('`');
     // "Where `[KIND]` is one of …".
     let shown = || text.contains(&format!("`{whole}`"));

@@ -8,15 +8,7 @@ use crate::requirement::{Demand, Requirement};
 const SHAPES: [&str; 4] = ["layout", "sentence form", "tables", "form"];
 /// Axes on which a reply sounds one way or another.
 const TONES: [&str; 10] = [
-    "register",
-    "stance",
-    "mood",
-    "voice",
-    "vocabulary",
-    "jargon",
-    "polite form",
-    "emoji",
-    "contractions",
+    "register", "stance", "mood", "voice", "vocabulary", "jargon", "polite form", "emoji", "contractions",
     "candour",
 ];
 /// Axes of length.

@@ -35,9 +35,9 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
             .filter(|other| **other != unit)
             .find_map(|&other| Some((other, beside(text, words(other), &noun)?)));
         let Some((other, place)) = next else { continue };
-        let known = found.iter().any(|demand| {
-            demand.unit == other && matches!(demand.demand, Demand::Manner { axis: AXIS, .. })
-        });
+        let known = found
+            .iter()
+            .any(|demand| demand.unit == other && matches!(demand.demand, Demand::Manner { axis: AXIS, .. }));
         let manner = |pole| Demand::Manner { axis: AXIS, pole };
         if !found.iter().any(told) {
             found.push(Requirement::on_reply(unit, span, manner("only JSON"), false));

@@ -1,5 +1,6 @@
 //! The samples of a prompt: which stretch is an input, which an output.
 
+mod shunned;
 mod sides;
 mod speakers;
 
@@ -10,6 +11,7 @@ use crate::outline::{Mark, PieceKind};
 use crate::persona;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
+pub(crate) use shunned::is_shunned;
 pub(crate) use sides::names_an_answer;
 
 /// What one side of a sample shows.

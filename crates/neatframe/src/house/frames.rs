@@ -42,6 +42,8 @@ struct Entry {
     #[serde(default)]
     ask: BTreeMap<String, String>,
     #[serde(default)]
+    like: BTreeMap<String, String>,
+    #[serde(default)]
     offer: BTreeMap<String, String>,
 }
 
@@ -76,6 +78,7 @@ fn made(entry: &Entry) -> Result<Frame> {
         recommended: &borrowed(&entry.recommended),
         optional: &optional,
         ask: &pairs(&entry.ask),
+        like: &pairs(&entry.like),
         offer: &pairs(&entry.offer),
     })?)
 }

@@ -47,7 +47,7 @@ pub(crate) fn one(frame: &Frame, colour: bool, width: usize) -> String {
         };
         let head = format!("\n  {sign} {:<15}{}", need.part.name(), need.importance.id());
         let _ = writeln!(out, "{head}");
-        for (label, text) in [("ask", need.ask.as_ref()), ("like", need.like), ("why", need.why)] {
+        for (label, text) in [("ask", need.ask.as_ref()), ("like", need.like.as_ref()), ("why", need.why)] {
             let first = format!("    {label:<6}");
             let options =
                 textwrap::Options::new(width).initial_indent(&first).subsequent_indent("          ");

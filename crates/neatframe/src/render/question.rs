@@ -22,7 +22,7 @@ pub(crate) fn json(questions: &[Question]) -> Result<String> {
             part: question.part.name(),
             importance: question.importance.id(),
             question: &question.ask,
-            such_as: question.like,
+            such_as: &question.like,
             why: question.why,
         })
     };
@@ -61,7 +61,7 @@ pub(crate) fn question(
         let options = textwrap::Options::new(width).initial_indent(lead).subsequent_indent("           ");
         paint(style::DIM, &textwrap::fill(words, options), colour)
     };
-    let _ = writeln!(out, "{}", told("  such as  ", question.like));
+    let _ = writeln!(out, "{}", told("  such as  ", &question.like));
     let _ = writeln!(out, "{}", told("  because  ", question.why));
     out.push_str("> ");
     out

@@ -35,6 +35,8 @@ static BARE: Meta = Meta {
         "Write the notice. Use plain words instead of jargon.",
         "Write the notice. No clichés; name the pier, the hour and the boat instead.",
         "Begin with \"No clichés\".",
+        "Write the notice. Never forget the name of the pier. The title must not be empty.",
+        "Grade the notes. If nothing is wrong, just say something kind (but don't overdo it).",
     ],
 };
 
@@ -50,6 +52,7 @@ impl Check for BareProhibition {
             let Some(hit) = bans.find(|hit| {
                 !case.is_quoted(unit, words[hit.first].start as usize)
                     && !names_a_case(words, hit)
+                    && !asks_for_it(case.source.text(), words, hit)
                     && !offers_a_way(case, unit, words, hit)
             }) else {
                 continue;
@@ -66,6 +69,28 @@ impl Check for BareProhibition {
 fn names_a_case(words: &[Word], hit: &Hit) -> bool {
     let clause = words[..hit.first].iter().rev().take_while(|word| !word.is_punctuation());
     clause.clone().any(|word| word.is(vocabulary::CONDITION))
+}
+
+/// "Never forget your name", "do not omit a date", "it must not be empty": two denials, which say what to do.
+fn asks_for_it(text: &str, words: &[Word], hit: &Hit) -> bool {
+    const REACH: usize = 3;
+    let end = words.len().min(hit.last + 1 + REACH);
+    let denied = words[hit.first..end].iter().take_while(|word| !word.is_punctuation());
+    denied.skip(1).any(|word| {
+        matches!(
+            &*word.lower(text),
+            "forget"
+                | "omit"
+                | "miss"
+                | "overlook"
+                | "neglect"
+                | "null"
+                | "empty"
+                | "blank"
+                | "irrelevant"
+                | "incomplete"
+        )
+    })
 }
 
 /// Words that turn from what is forbidden to what is wanted.
@@ -102,7 +127,11 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
         .iter()
         .position(|word| word.is(vocabulary::CONDITION))
         .map(|at| head[at..].iter().position(|word| word.text(text) == ",").map_or(head.len(), |n| at + n));
-    let ordered = case_end.is_some_and(|end| head.get(end + 1).is_some_and(|word| word.is(vocabulary::VERB)));
+    // "…, just say so".
+    let ordered = case_end.is_some_and(|end| {
+        let softens = |word: &&Word| matches!(&*lower(word), "just" | "simply" | "please" | "then" | "only");
+        head.iter().skip(end + 1).find(|word| !softens(word)).is_some_and(|word| word.is(vocabulary::VERB))
+    });
     let wanted =
         head.iter().filter(|word| !word.is_punctuation()).count() >= 2 && (case_end.is_none() || ordered);
     if wanted {

@@ -1,6 +1,7 @@
 //! Words that two careful readers would carry out differently.
 
 mod pinned;
+mod standing;
 
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
@@ -37,6 +38,10 @@ static META: Meta = Meta {
         "Begin with the words \"Nice to see you\".",
         "List the delays and the causes.",
         "Answer well within the limit, as well as the follow-up.",
+        "Grade the notes. Decide whether each note names the pier correctly. Was the tool used properly?",
+        "Grade the notes.\n0-3: hardly useful\n4-5: highly relevant",
+        "Name the signs (arrows, numbers, etc.) on the quay. You may ask again if needed.",
+        "Set a multiple-choice test on better-known piers, with the rules, hours etc. that are in the handbook.",
     ],
 };
 

@@ -1,5 +1,9 @@
 //! What near a vague word says what it means here: a number, a definition, a sample, a place where it is a name.
 
+use super::standing::{
+    goes_on_to_say, in_brackets, is_part_of_a_compound, is_what_is_judged, stands_alone_in_brackets,
+    stands_for_a_level,
+};
 use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::{Hit, VAGUE, VagueKind, vocabulary};
@@ -43,13 +47,19 @@ pub(super) fn is_pinned(
         || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
     match kind {
         VagueKind::Plain => true,
+        _ if stands_for_a_level(text, words) || is_part_of_a_compound(text, words, hit) => true,
+        VagueKind::Quality if stands_alone_in_brackets(text, words, hit) => true,
+        VagueKind::Quality | VagueKind::Quantity if is_what_is_judged(text, words, hit) => true,
         // "Given parts of long documents, write …" tells what comes in.
         _ if is_of_what_is_given(text, words, hit) => true,
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
         VagueKind::Quality if paired_with_plain(text, words, hit) => true,
         // "It says something else" closes a comparison.
         VagueKind::OpenEnd => {
-            after_samples(text, words, hit) || after.first().is_some_and(|word| word.lower(text) == "else")
+            after_samples(text, words, hit)
+                || in_brackets(text, words, hit)
+                || goes_on_to_say(text, after)
+                || after.first().is_some_and(|word| word.lower(text) == "else")
         }
         VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
         // "Never offer more than the table gives" compares.
@@ -77,7 +87,13 @@ pub(super) fn is_pinned(
                 matches!(&*next.lower(text), "the" | "a" | "an" | "your" | "them" | "him" | "her" | "to")
             });
             // "If that helps the clerk to answer" says for what.
-            explained || helps && whom || after.first().is_some_and(|word| word.is(vocabulary::CONDITION))
+            // "You may ask again if needed" allows, and leaves the rest to the model.
+            let allows =
+                words[..hit.first].iter().take(4).any(|word| matches!(&*word.lower(text), "may" | "can"));
+            explained
+                || allows
+                || helps && whom
+                || after.first().is_some_and(|word| word.is(vocabulary::CONDITION))
         }
         VagueKind::Bare => explained,
     }
@@ -311,11 +327,13 @@ fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
     let comma = words[..hit.first].iter().position(|word| word.is_punctuation());
     let goes_on = words.get(hit.last + 1).is_some_and(|next| !next.is_punctuation());
     let one_phrase = comma.is_none_or(|comma| hit.first - comma <= 2 && goes_on);
+    // "You are a professional engineer, and your task is …": the work comes behind the comma.
+    let named = comma.is_none() && goes_on && words.iter().take(2).any(|word| word.lower(text) == "are");
     one_phrase
         && case.labels[unit].component == Some(Component::Role)
         && hit.first <= REACH
         && opens
-        && !case.labels[unit].serves(Component::Task)
+        && (named || !case.labels[unit].serves(Component::Task))
 }
 
 fn is_rule_of_style(case: &Case<'_>, unit: usize) -> bool {

@@ -1,0 +1,81 @@
+//! Where a vague word stands that asks for nothing: in a level of a scale, in what is to be judged, in a compound, in brackets.
+
+use crate::lexicon::{Hit, vocabulary};
+use crate::words::Word;
+
+/// "0-3: minimally helpful", "a score from 7 to 8 means mostly complete": what a step of a scale stands for.
+pub(super) fn stands_for_a_level(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let digit = |at: usize| {
+        words.get(at).is_some_and(|word| word.text(text).starts_with(|c: char| c.is_ascii_digit()))
+    };
+    let dash = |at: usize| lower(at).is_some_and(|word| matches!(&*word, "-" | "–" | "to"));
+    let end = (1..5).find(|&at| !digit(at) && !dash(at)).unwrap_or(0);
+    // "1: Be brief" is an order that has a number.
+    let orders = words.get(end + 1).is_none_or(|word| word.is(vocabulary::VERB));
+    let numbered =
+        digit(0) && end > 0 && lower(end).is_some_and(|word| matches!(&*word, ":" | "=")) && !orders;
+    let marks = words
+        .iter()
+        .take(4)
+        .any(|word| matches!(&*word.lower(text), "score" | "scores" | "rating" | "grade" | "mark" | "value"));
+    let means = words.iter().skip(1).take(10).any(|word| {
+        matches!(
+            &*word.lower(text),
+            "means" | "mean" | "indicates" | "indicate" | "represents" | "reflects" | "signifies"
+        )
+    });
+    let given = words.windows(3).take(12).any(|row| {
+        row[0].lower(text) == "is"
+            && matches!(&*row[1].lower(text), "given" | "assigned" | "awarded")
+            && matches!(&*row[2].lower(text), "to" | "for" | "when" | "if")
+    });
+    numbered || marks && (means || given)
+}
+
+/// "better-suited": one word with what is joined to it.
+pub(super) fn is_part_of_a_compound(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let behind = &text[words[hit.last].end as usize..];
+    behind.strip_prefix('-').is_some_and(|rest| rest.starts_with(char::is_alphabetic))
+}
+
+/// "Yes (relevant) or no (irrelevant)": a word for a value.
+pub(super) fn stands_alone_in_brackets(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let is = |at: usize, sign: &str| words.get(at).is_some_and(|word| word.text(text) == sign);
+    hit.first > 0 && is(hit.first - 1, "(") && is(hit.last + 1, ")")
+}
+
+/// "Decide whether the reply addresses the ask correctly", "how suitable the tool was", "Were the tools used correctly?": what is
+/// to be found out, and not how the work is done.
+pub(super) fn is_what_is_judged(text: &str, words: &[Word], hit: &Hit) -> bool {
+    const REACH: usize = 14;
+    let near = &words[hit.first.saturating_sub(REACH)..hit.first];
+    let stop = near.iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let clause = &near[stop..];
+    let asked = clause.iter().any(|word| word.lower(text) == "whether")
+        || clause.last().is_some_and(|word| word.lower(text) == "how");
+    // "Form (0-10): Are the values …?"
+    let colon = words.iter().take(8).position(|word| word.text(text) == ":").map_or(0, |at| at + 1);
+    let question = words.last().is_some_and(|word| word.text(text) == "?")
+        && words.get(colon).is_some_and(|word| {
+            matches!(
+                &*word.lower(text),
+                "is" | "are" | "was" | "were" | "does" | "did" | "do" | "has" | "have" | "how" | "which"
+            )
+        });
+    asked || question
+}
+
+/// "Names, ports etc. that are in the file": the clause behind says which.
+pub(super) fn goes_on_to_say(text: &str, after: &[Word]) -> bool {
+    let next = after.iter().find(|word| !word.is_punctuation());
+    next.is_some_and(|next| matches!(&*next.lower(text), "that" | "which" | "already"))
+}
+
+/// "A captcha (reCAPTCHA, hCaptcha, etc.)": what stands before the brackets says what the list is about.
+pub(super) fn in_brackets(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let opened = words[..hit.first].iter().rposition(|word| matches!(word.text(text), "(" | "["));
+    opened.is_some_and(|at| {
+        at > 0 && !words[at..hit.first].iter().any(|word| matches!(word.text(text), ")" | "]"))
+    })
+}
