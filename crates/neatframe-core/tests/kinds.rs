@@ -34,6 +34,13 @@ mod kinds {
         alt_texts_are_images: "Generate alt texts for the photographs of the quay." => Some("image");
         a_photograph_described: "Describe the photograph of the pier that is attached." => Some("image");
         a_desk_chosen: "Read one message and choose the desk that handles it." => Some("classification");
+        a_judge_of_talks_grades: "Evaluate whether the desk kept its role in the conversation between a guest and the chatbot below." => Some("grading");
+        a_judge_of_tools_grades: "You are an expert evaluator assessing if an agent chose the right berth tools." => Some("grading");
+        a_reason_for_a_score_grades: "Given the punctuality score of a crew, which runs from 0 to 1, give the reason for the score." => Some("grading");
+        a_reader_of_talks_sums_up: "You are a conversation summariser for the harbour desk. Write down what was agreed." => Some("summarising");
+        a_classifier_of_talks: "You are a careful ticket classifier. Given the conversation below, assign it exactly one label." => Some("classification");
+        a_bot_that_talks: "You are a friendly chatbot on the quay. Greet each guest." => Some("dialogue");
+        a_talk_to_lead: "Lead the conversation with the guest until the berth is known." => Some("dialogue");
         a_shell_script_is_code: "Write a Bash script that keeps seven copies of the log." => Some("code");
         a_migration_is_code: "Look at the database migration and say whether it can run at noon." => Some("code");
         a_packing_list_is_planning: "Make me a packing list for a week on the islands." => Some("planning");
