@@ -98,8 +98,17 @@ pub(crate) fn find(
 /// True for a sentence with a condition anywhere in it.
 fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
     let text = source.text();
-    words.within(unit.text).iter().any(|word| {
-        word.is(vocabulary::CONDITION)
+    let words = words.within(unit.text);
+    // "Decide if the slip is complete" asks, and names no case.
+    let asks = |at: usize| {
+        at > 0
+            && matches!(
+                &*words[at - 1].lower(text),
+                "decide" | "determine" | "check" | "judge" | "see" | "verify" | "tell" | "say" | "ask"
+            )
+    };
+    words.iter().enumerate().any(|(at, word)| {
+        word.is(vocabulary::CONDITION) && !asks(at)
             || matches!(&*word.lower(text), "missing" | "unknown" | "unclear" | "empty" | "blank" | "absent")
     })
 }

@@ -299,11 +299,19 @@ fn stems(name: &str) -> Vec<u32> {
     words.map(|word| stem(&word.to_lowercase())).collect()
 }
 
+/// Words with which an ask begins, and no name.
+const ASKS: [&str; 10] =
+    ["return", "evaluate", "assign", "provide", "explain", "generate", "write", "please", "but", "then"];
+/// The most words of the name of an input.
+const NAME: usize = 8;
+
 /// The items of a list of inputs: "Three inputs come with each job: the report, the site list, and the open faults".
 fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let colon = words.iter().position(|word| word.text(text) == ":")?;
+    // "Given a letter, do this: …" opens an ask.
     let announces = (0..colon)
+        .filter(|&at| at > 0 || lower(at) != "given")
         .any(|at| matches!(&*lower(at), "inputs" | "receive" | "given" | "inputs:" | "documents" | "pieces"));
     let slots_only = words[colon..].iter().any(|word| matches!(word.text(text), "{" | "<" | "[" | "$"));
     if !announces || slots_only {
@@ -320,5 +328,15 @@ fn announced(text: &str, words: &[Word]) -> Option<Vec<Span>> {
             from = at + 1;
         }
     }
-    (2..=8).contains(&items.len()).then_some(items)
+    // What comes in has a name, and does nothing.
+    let names = |item: &Span| {
+        let inside = words.iter().filter(|word| item.contains(word.span()));
+        let odd = vocabulary::NEGATION | vocabulary::QUOTE;
+        inside.clone().count() <= NAME
+            && inside
+                .clone()
+                .all(|word| !word.is(odd) && !word.text(text).starts_with(|c: char| c.is_ascii_digit()))
+            && !inside.clone().next().is_some_and(|word| ASKS.contains(&&*word.lower(text)))
+    };
+    ((2..=8).contains(&items.len()) && items.iter().all(names)).then_some(items)
 }

@@ -89,7 +89,15 @@ impl Check for LeftOverSlot {
                 let text = word.text(case.source.text());
                 let marker = text.starts_with(['T', 'F', 'X'])
                     && ["TODO", "FIXME", "TBD", "XXX", "TBA", "TBC"].contains(&text);
-                if !marker {
+                // "Leave no TODO behind" speaks of such marks.
+                let spoken_of = |before: &Word| {
+                    matches!(&*before.lower(case.source.text()), "leave" | "no" | "any" | "a" | "without")
+                };
+                if !marker
+                    || case.words_of(index).iter().any(|before| {
+                        before.end < word.start && word.start - before.end <= 1 && spoken_of(before)
+                    })
+                {
                     continue;
                 }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))

@@ -44,6 +44,8 @@ impl Check for OpenTag {
                 continue;
             }
             match *fault {
+                // `<BLANK>`, again and again: a hole to fill, and no tag.
+                Fault::OpenTag(span) if is_a_hole(case, span) => {}
                 Fault::OpenTag(span) => {
                     if let Some((other, slip)) = misspelt_close(case, at, span) {
                         told.insert(other);
@@ -166,6 +168,15 @@ fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
         .find(|&last| pieces[last].kind != PieceKind::Blank)
         .filter(|_| beside && (blank || led))?;
     Some(pieces[last].text.end())
+}
+
+/// How often a name in capitals stands where it is a hole.
+const HOLES: usize = 3;
+
+fn is_a_hole(case: &Case<'_>, span: Span) -> bool {
+    let tag = case.text(span).trim();
+    let loud = tag.len() > 4 && tag[1..tag.len() - 1].chars().all(|c| c.is_ascii_uppercase() || c == '_');
+    loud && case.source.text().matches(tag).take(HOLES).count() == HOLES
 }
 
 /// The end of the text, where the last of several parts was left open: nothing after it can belong elsewhere.

@@ -6,6 +6,7 @@ use crate::finding::{Family, Severity};
 use crate::frame::{Importance, Part};
 use crate::record;
 use crate::span::Span;
+use crate::units::UnitKind;
 
 /// A required or recommended component has no unit.
 pub(super) struct AbsentPart;
@@ -121,6 +122,8 @@ impl Check for IntricateFormat {
 /// Words below which a task, or another part, counts as thin.
 const THIN_TASK: usize = 4;
 const THIN_PART: usize = 5;
+/// The most words and signs of a prompt in which a thin part is told.
+const SHORT: usize = 150;
 
 impl Check for ThinPart {
     fn meta(&self) -> &'static Meta {
@@ -144,7 +147,14 @@ impl Check for ThinPart {
             // What a slot takes in is as long as it gets.
             let filled_later = component == Component::Context && !case.slots.is_empty();
             let holds_slot = case.slots.iter().any(|slot| case.units[first].text.contains(slot.span));
-            if !holds_slot && !filled_later {
+            let prose = matches!(
+                case.units[first].kind,
+                UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field
+            );
+            let says = prose && !case.text(case.units[first].text).ends_with([':', ')']);
+            // In a long prompt such a stray is a line of something else.
+            let short = case.words.all().len() <= SHORT;
+            if !holds_slot && !filled_later && says && short {
                 let message = format!("the {} is {words} words long", component.name());
                 sink.report(case.units[first].text, message, format!("answer this as well: {}", need.ask));
             }

@@ -80,8 +80,9 @@ impl Check for StepNumbers {
                         finding.fix = renumber(&run[at + 1..at + 2], before.number);
                     }
                 } else if step.number > before.number + 1 && step.number <= before.number + FAR && begins {
+                    let verb = if step.number == before.number + 2 { "is" } else { "are" };
                     let message = format!(
-                        "{} comes after {}: {} is not there",
+                        "{} comes after {}: {} {verb} not there",
                         step.number,
                         before.number,
                         absent(before, step)

@@ -287,7 +287,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Entries that appear twice": what they are hardly matters.
         let told_by_a_clause =
             words.get(at + 1).is_some_and(|next| matches!(&*next.lower(text), "that" | "which" | "who"));
-        let same = at > 0 && words[at - 1].lower(text) == "same";
+        // "In the same language as the letter" says which.
+        let measured = words.get(at + 1).is_some_and(|next| next.lower(text) == "as");
+        let same = at > 0 && words[at - 1].lower(text) == "same" && !measured;
         if at == 0 && told_by_a_clause && HEADS.contains(&&*lower) || same {
             gist.loose.push(stem(&lower));
         }

@@ -245,7 +245,9 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
     // "Nothing but SELECT", "anything other than SELECT": what alone is allowed.
     let bans =
         bans && !words[..end].iter().any(|word| matches!(&*word.lower(text), "but" | "except" | "than"));
-    words[..if bans { end } else { 0 }]
+    // "DO NOT USE SIGNS": where all is in capitals, they mean nothing.
+    let loud = words.iter().take(3).all(|word| !word.text(text).contains(|c: char| c.is_lowercase()));
+    words[..if bans && !loud { end } else { 0 }]
         .iter()
         .skip(1)
         .filter(shouted)

@@ -2,6 +2,15 @@
 
 pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Never invent figures.", "Never invent names."),
+    ("DO NOT USE MARKDOWN.", "DO NOT USE SPECIAL SIGNS."),
+    (
+        "Decide if the repair is done and the ticket closed.",
+        "If the repair is done, mark the ticket as closed.",
+    ),
+    (
+        "Write a full answer to the caller's letter.",
+        "The answer must be in the same language as the caller's letter.",
+    ),
     ("Cite the page of each fact you give.", "Give the year of each fact."),
     ("Write for readers with no legal training.", "Explain legal terms in a glossary at the end."),
     ("Keep customer names out of the summary.", "Put the customer's name in the subject line."),
