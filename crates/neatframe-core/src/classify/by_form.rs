@@ -1,6 +1,6 @@
 //! What a unit is by its form, whatever its words are like.
 
-use super::form::orders_behind_a_reason;
+use super::form::{orders_behind_a_reason, presses_a_fact};
 use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
@@ -65,7 +65,9 @@ pub(super) fn told(
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
     }
-    if offers_a_function(body, unit.kind) {
+    if offers_a_function(body, unit.kind)
+        || presses_a_fact(reading.source.text(), reading.words.within(unit.text))
+    {
         return plain(Component::Context);
     }
     if !matches!(unit.kind, UnitKind::Item { .. }) && asks_to_insert(reading, unit) {

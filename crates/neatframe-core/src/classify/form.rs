@@ -2,6 +2,7 @@
 
 use super::Reading;
 use crate::lexicon::vocabulary;
+use crate::requirement::WHOLE;
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -83,6 +84,35 @@ pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
         !next.is_punctuation() && !matches!(&*next.lower(text), "and" | "or" | "of" | "is" | "are")
     });
     comma >= 3 && object && words.get(at).is_some_and(|word| word.is(vocabulary::VERB))
+}
+
+/// "Please note that the night boat sails", "the night boat still sails": a fact, pressed on the model or said to hold. What is said
+/// of the answer, or may and must be done, is a rule.
+pub(super) fn presses_a_fact(text: &str, words: &[Word]) -> bool {
+    /// How far in the fact opens.
+    const REACH: usize = 10;
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = matches!(&*lower(0), "note" | "remember" | "please" | "keep" | "be" | "bear" | "it" | "also");
+    let minds = |word: &Word| matches!(&*word.lower(text), "note" | "remember" | "mind" | "aware");
+    let that = (1..words.len().min(REACH))
+        .find(|&at| lower(at) == "that")
+        .filter(|&at| opens && words[..at].iter().any(minds));
+    let fact = &words[that.map_or(0, |at| at + 1)..];
+    let holds = |word: &Word| matches!(&*word.lower(text), "still" | "already" | "currently" | "normally");
+    let asks = vocabulary::NEGATION | vocabulary::MODAL | vocabulary::CONDITION;
+    let of_the_answer = |word: &Word| WHOLE.contains(&&*word.lower(text)) || word.lower(text) == "you";
+    let determined = fact.first().is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "the" | "a" | "an" | "our" | "we" | "my" | "all" | "most" | "this" | "these" | "some"
+        )
+    });
+    determined
+        && (that.is_some() || fact.iter().skip(2).take(3).any(holds))
+        && !fact
+            .iter()
+            .any(|word| word.is(asks) || matches!(&*word.lower(text), "only" | "solely" | "need" | "needs"))
+        && !fact.iter().take(4).any(of_the_answer)
 }
 
 /// The words that stand right behind an article, as hashes.
@@ -205,6 +235,17 @@ mod tests {
         assert!(!words("The Merle is a ferry.", introduces_itself));
         assert!(!words("marlow is the planning assistant.", introduces_itself));
         assert!(!words("Larkhaven is a town with a harbour.", introduces_itself));
+    }
+
+    #[test]
+    fn a_fact_is_pressed_on_the_model() {
+        assert!(words("It is very important to note that the 07:10 still sails every day.", presses_a_fact));
+        assert!(words("Please keep in mind that our boats hold 80 guests.", presses_a_fact));
+        assert!(words("The night boat still sails.", presses_a_fact));
+        assert!(!words("Note that the reply is read aloud.", presses_a_fact));
+        assert!(!words("Note that each line should name a pier.", presses_a_fact));
+        assert!(!words("Remember that the pier must not be named.", presses_a_fact));
+        assert!(!words("The night boat sails.", presses_a_fact));
     }
 
     #[test]
