@@ -21,7 +21,7 @@ pub(crate) fn note_demands(labels: &mut [Label], requirements: &[Requirement]) {
     for rule in requirements {
         let label = &mut labels[rule.unit];
         let facet = match &rule.demand {
-            Demand::Gap { .. } | Demand::Fallback => Facet::Fallback,
+            Demand::Gap { .. } => Facet::Fallback,
             Demand::Amount { .. } | Demand::ReadingLevel(_) => Facet::Length,
             Demand::Manner { axis, .. } if LENGTHS.contains(axis) => Facet::Length,
             Demand::Manner { axis, .. } if TONES.contains(axis) => Facet::Tone,
@@ -80,13 +80,18 @@ fn fitting(component: Component) -> &'static [Facet] {
 fn settled(label: &Label, demanded: FacetSet) -> Option<Facet> {
     let component = label.component?;
     let fits = fitting(component);
-    let telling = [Facet::Fallback, Facet::SelfCheck, Facet::Stop, Facet::Fence];
+    let telling = [Facet::SelfCheck, Facet::Stop, Facet::Fence];
     let rules = component == Component::Constraints;
-    telling
-        .into_iter()
-        .find(|facet| rules && label.facets.contains(*facet))
-        .or_else(|| fits.iter().copied().find(|facet| demanded.contains(*facet)))
-        // A tone that no demand bears out is the weakest sign of all.
+    demanded
+        .contains(Facet::Fallback)
+        .then_some(Facet::Fallback)
+        .filter(|facet| fits.contains(facet))
+        .or_else(|| telling.into_iter().find(|facet| rules && label.facets.contains(*facet)))
+        // "Three lines that begin with …" shapes the answer more than it bounds it.
+        .or_else(|| {
+            let shaped = component == Component::OutputFormat && label.facets.contains(Facet::Shape);
+            fits.iter().copied().find(|facet| !shaped && demanded.contains(*facet))
+        })
         .or(label.facet.filter(|facet| fits.contains(facet)))
         .or_else(|| fits.iter().copied().find(|facet| label.facets.contains(*facet)))
         .or_else(|| (component == Component::Examples).then_some(Facet::Sample))
@@ -108,6 +113,7 @@ mod tests {
             ("Answer in three sentences.", Some(Facet::Length)),
             ("Keep the tone warm.", Some(Facet::Tone)),
             ("Never name a price.", Some(Facet::Prohibition)),
+            ("When you write the title, use at most 5 words.", Some(Facet::Length)),
             ("If the pier is missing, write \"unknown\".", Some(Facet::Fallback)),
             ("Before you send it, check that each fare is a number.", Some(Facet::SelfCheck)),
             ("Stop when all piers are named.", Some(Facet::Stop)),
