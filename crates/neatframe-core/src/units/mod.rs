@@ -208,6 +208,16 @@ mod tests {
     }
 
     #[test]
+    fn a_sentence_of_pages_is_read_in_parts() {
+        let text = "name the boat, ".repeat(900);
+        let parts = units(&text);
+        assert_eq!(parts.len(), 4, "3,600 words and signs");
+        assert_eq!(parts.join(" "), text.trim_end());
+        let one_word = "a".repeat(5000);
+        assert_eq!(units(&one_word), [one_word]);
+    }
+
+    #[test]
     fn a_wrapped_sentence_is_one_unit() {
         let text =
             "Write the notice that we put up at the quay when the evening\nferry is late. Keep it short.";
