@@ -15,6 +15,9 @@ recommended = ["length"]
 
 [frame.ask]
 audience = "Which quay, and who waits there?"
+
+[frame.like]
+audience = "Commuters at the north quay."
 "#;
 
 #[test]
@@ -22,6 +25,14 @@ fn frames_are_listed_and_shown() {
     let folder = Folder::new();
     insta::assert_snapshot!("frames", folder.run(&["frames"]).out);
     insta::assert_snapshot!("frame_of_extraction", folder.run(&["frames", "extraction"]).out);
+}
+
+#[test]
+fn a_house_shows_good_answers_of_its_own() {
+    let folder = Folder::new();
+    folder.file("house.toml", HOUSE);
+    let shown = folder.run(&["frames", "--frames", "house.toml", "quay notice"]).out;
+    assert!(shown.contains("like  Commuters at the north quay."), "{shown}");
 }
 
 #[test]

@@ -85,19 +85,18 @@ impl Check for LeftOverSlot {
                 sink.report(blank, format!("`{}` was never filled in", case.text(blank)), write);
                 continue;
             }
-            for word in case.words_of(index) {
+            let words = case.words_of(index);
+            for (at, word) in words.iter().enumerate() {
                 let text = word.text(case.source.text());
                 let marker = text.starts_with(['T', 'F', 'X'])
                     && ["TODO", "FIXME", "TBD", "XXX", "TBA", "TBC"].contains(&text);
                 // "Leave no TODO behind" speaks of such marks.
-                let spoken_of = |before: &Word| {
-                    matches!(&*before.lower(case.source.text()), "leave" | "no" | "any" | "a" | "without")
-                };
-                if !marker
-                    || case.words_of(index).iter().any(|before| {
-                        before.end < word.start && word.start - before.end <= 1 && spoken_of(before)
-                    })
-                {
+                let spoken_of = at > 0
+                    && matches!(
+                        &*words[at - 1].lower(case.source.text()),
+                        "leave" | "no" | "any" | "a" | "without"
+                    );
+                if !marker || spoken_of {
                     continue;
                 }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))

@@ -45,7 +45,7 @@ impl Check for OpenTag {
             }
             match *fault {
                 // `<BLANK>`, again and again: a hole to fill, and no tag.
-                Fault::OpenTag(span) if is_a_hole(case, span) => {}
+                Fault::OpenTag(span) if at < LOOKED_AT && is_a_hole(case, span) => {}
                 Fault::OpenTag(span) => {
                     if let Some((other, slip)) = misspelt_close(case, at, span) {
                         told.insert(other);
@@ -172,6 +172,8 @@ fn end_of_part(case: &Case<'_>, tag: Span) -> Option<usize> {
 
 /// How often a name in capitals stands where it is a hole.
 const HOLES: usize = 3;
+/// How many faults are looked at for it: each is looked for in the whole text.
+const LOOKED_AT: usize = 64;
 
 fn is_a_hole(case: &Case<'_>, span: Span) -> bool {
     let tag = case.text(span).trim();

@@ -1,7 +1,6 @@
 //! Samples of what not to do, which break the rules on purpose: "Bad: …", "✗ …", all below "What to avoid".
 
 use crate::checks::Case;
-use crate::outline::SectionId;
 
 /// Words of a title or label under which stands what not to do.
 const SHUNNED: [&str; 16] = [
@@ -21,19 +20,14 @@ pub(crate) fn is_shunned(case: &Case<'_>, unit: usize) -> bool {
     let line = case.text(holder.with_lead(case.outline));
     let body = line.trim_start_matches(['-', '*', '•', ' ', '"']);
     body.starts_with(CROSSES)
-        || body.split_once(':').is_some_and(|(label, _)| names_what_is_shunned(label))
-        || titles(case, holder.section).take(DEEP).any(names_what_is_shunned)
+        || body.split_once(':').is_some_and(|(label, _)| is_short(label) && names_what_is_shunned(label))
+        || names_what_is_shunned(case.text(case.outline.sections[holder.section].title))
         || lead_of(case, unit).is_some_and(names_what_is_shunned)
 }
 
-/// How many titles up are looked at.
-const DEEP: usize = 3;
-
-/// The title of a section and of those around it.
-fn titles<'a>(case: &'a Case<'_>, section: SectionId) -> impl Iterator<Item = &'a str> {
-    let sections = &case.outline.sections;
-    let around = std::iter::successors(Some(section), move |&at| sections[at].parent);
-    around.map(|at| case.text(sections[at].title))
+/// True for the label of a line; "The boat was not late: …" is a sentence of the sample.
+fn is_short(label: &str) -> bool {
+    label.split_whitespace().count() <= 3
 }
 
 /// The line that ends in a colon above a unit of the same list or paragraph: "Not like this:".
