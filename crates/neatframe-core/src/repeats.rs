@@ -3,7 +3,7 @@
 use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{self, Hit, Set, vocabulary};
-use crate::likeness::{Gist, are_apart, are_opposed, gist, stem};
+use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
 use crate::source::Source;
 use crate::span::Span;
@@ -50,11 +50,21 @@ pub(crate) fn find(
     }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
+    let mut borders: Vec<(usize, Confined)> = Vec::new();
     for unit in demands {
         let quality = hits[unit].iter().any(Hit::names_quality);
         let gist = gist(source.text(), words.within(units[unit].text), quality);
         if twins.contains_key(&unit) {
             continue;
+        }
+        if let Some(border) = confined(source.text(), words.within(units[unit].text)) {
+            let other =
+                borders.iter().rev().take(CANDIDATES).find(|(_, known)| border.is_other_side_of(known));
+            if let Some((earlier, _)) = other {
+                twins.insert(unit, *earlier);
+                continue;
+            }
+            borders.push((unit, border));
         }
         // "Every block uses this form:" leads on to what is new.
         let leads_on = source.slice(units[unit].text).ends_with([':', '?']);

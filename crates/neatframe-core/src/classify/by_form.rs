@@ -1,6 +1,7 @@
 //! What a unit is by its form, whatever its words are like.
 
 use super::form::{orders_behind_a_reason, presses_a_fact};
+use super::handover::{announces_an_input, hands_over, is_a_level, presents, says_what_is_given};
 use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
@@ -64,6 +65,16 @@ pub(super) fn told(
         let rules = [Component::Constraints, Component::OutputFormat];
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
+    }
+    if hands_over(reading, index) {
+        return plain(Component::Task);
+    }
+    if announces_an_input(reading, index)
+        || says_what_is_given(reading, index)
+        || presents(reading, index)
+        || !around.after_a_sample && is_a_level(reading, index)
+    {
+        return plain(Component::Context);
     }
     if offers_a_function(body, unit.kind)
         || presses_a_fact(reading.source.text(), reading.words.within(unit.text))

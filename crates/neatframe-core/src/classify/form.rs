@@ -74,17 +74,27 @@ pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
             "because" | "since" | "as" | "given" | "so" | "based" | "using" | "considering" | "following"
         )
     });
-    let Some(comma) = words.iter().position(|word| word.text(text) == ",").filter(|_| reason) else {
-        return false;
+    let manner = |word: &Word| {
+        let lower = word.lower(text);
+        matches!(&*lower, "please" | "always" | "also" | "never") || lower.ends_with("ly") && lower.len() > 4
     };
-    let polite = |word: &Word| matches!(&*word.lower(text), "please" | "always" | "also" | "never");
-    let at = comma + 1 + usize::from(words.get(comma + 1).is_some_and(polite));
     // "Since guests wait, boats and crews …": a verb without an object may be a noun.
-    let object = words.get(at + 1).is_some_and(|next| {
-        !next.is_punctuation() && !matches!(&*next.lower(text), "and" | "or" | "of" | "is" | "are")
-    });
-    comma >= 3 && object && words.get(at).is_some_and(|word| word.is(vocabulary::VERB))
+    let orders = |comma: usize| {
+        let at = comma + 1 + usize::from(words.get(comma + 1).is_some_and(manner));
+        let object = words.get(at + 1).is_some_and(|next| {
+            !next.is_punctuation() && !matches!(&*next.lower(text), "and" | "or" | "of" | "is" | "are")
+        });
+        object && words.get(at).is_some_and(|word| word.is(vocabulary::VERB))
+    };
+    let mut commas = (3..words.len().min(REASON)).filter(|&at| words[at].text(text) == ",");
+    let Some(first) = commas.next().filter(|_| reason) else { return false };
+    // "Given the score, which runs from 0 to 1, justify it".
+    let inserted = words.get(first + 1).is_some_and(|word| matches!(&*word.lower(text), "which" | "who"));
+    orders(first) || inserted && commas.any(orders)
 }
+
+/// How far in an order behind a reason is looked for, in words.
+const REASON: usize = 48;
 
 /// "Please note that the night boat sails", "the night boat still sails": a fact, pressed on the model or said to hold. What is said
 /// of the answer, or may and must be done, is a rule.

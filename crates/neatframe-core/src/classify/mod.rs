@@ -5,6 +5,7 @@ mod by_form;
 mod facets;
 mod features;
 mod form;
+mod handover;
 mod keys;
 mod material;
 mod model;
@@ -20,19 +21,19 @@ pub mod training;
 mod views;
 
 use crate::component::{Component, Facet};
-use crate::lexicon::{self, CUES, Hit, Set};
+use crate::lexicon::{self, CUES, Hit, Set, vocabulary};
 use crate::message;
 use crate::outline::Outline;
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
-use crate::words::Words;
+use crate::words::{Word, Words};
 use by_form::Around;
 pub(crate) use facets::note_demands;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
-use runs::{OpenQuote, OpenRecord};
+use runs::{OpenList, OpenQuote, OpenRecord};
 use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy};
 use views::Views;
 
@@ -177,6 +178,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     };
     let mut quoted = OpenQuote::default();
     let mut record = OpenRecord::default();
+    let mut list = OpenList::default();
     let keys = keys::named(reading.source.text());
     let mut sampled = None;
     let mut last = None;
@@ -214,6 +216,11 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
                 label.facet = Some(facet);
                 label.facets.insert(facet);
             }
+        }
+        let binds = |word: &Word| matches!(&*word.lower(reading.source.text()), "will" | "must" | "should");
+        let is_order = words[0].is(vocabulary::VERB | vocabulary::NEGATION) || words.iter().any(binds);
+        if let Some(component) = list.goes_on(unit, &seen[0], is_order) {
+            towards(component, &mut shares);
         }
         // Under a title for samples a labelled line or a record is one.
         let shows = matches!(unit.kind, UnitKind::Field | UnitKind::Turn | UnitKind::Code | UnitKind::Table)
@@ -268,6 +275,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         last = label.component;
         quoted.note(reading, unit, label.component);
         record.note(reading, unit, label.component);
+        list.note(reading, unit, label.component);
         // The answer may have a label, and with it a part, of its own.
         let titled = observer.titles[unit.section] == Some(Component::Examples)
             || answers && sampled.is_some_and(|(_, titled)| titled);
@@ -286,6 +294,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             if shapes_answer(&all_hits[index], SURE_SHAPE) {
                 raise_shape(label);
             }
+        }
+        if asks && plays(&all_hits[index]) && !label.serves(Component::Role) {
+            label.also.push(Component::Role);
         }
         if with_evidence {
             label.evidence = evidence(&seen, label.component);
@@ -322,8 +333,11 @@ fn raise_shape(label: &mut Label) {
 const STRONG_SHAPE: f32 = 3.0;
 const SURE_SHAPE: f32 = 3.5;
 
+/// The weight of a cue for a persona from which it speaks beside an ask.
+const SURE_PERSONA: f32 = 4.0;
+
 /// From this share of belief on a sentence is a rule by its own words.
-const PLAIN_RULE: f32 = 0.9;
+const PLAIN_RULE: f32 = 0.8;
 
 /// From this share of belief on a sentence that is a fact sooner than a rule by its own words is one.
 const PLAIN_FACT: f32 = 0.4;
@@ -346,6 +360,12 @@ fn states_limit(hits: &[Hit]) -> bool {
 fn shapes_answer(hits: &[Hit], weight: f32) -> bool {
     let shape = |cue: &lexicon::Cue| cue.component == Component::OutputFormat && cue.weight >= weight;
     hits.iter().any(|hit| hit.set == Set::Cue && shape(&CUES[hit.entry as usize]))
+}
+
+/// "Act as an impartial judge and rate the answer": an ask that gives the persona as well.
+fn plays(hits: &[Hit]) -> bool {
+    let persona = |cue: &lexicon::Cue| cue.component == Component::Role && cue.weight >= SURE_PERSONA;
+    hits.iter().any(|hit| hit.set == Set::Cue && persona(&CUES[hit.entry as usize]))
 }
 
 /// The first stage's opinion of a unit; marks have none.

@@ -1,8 +1,9 @@
 //! What begins in one unit and goes on in the next: a quoted sample, a record.
 
 use super::Reading;
+use super::model::Scores;
 use crate::component::Component;
-use crate::units::Unit;
+use crate::units::{Unit, UnitKind};
 
 /// A sample in quotation marks that runs on over the next sentences of its paragraph.
 #[derive(Default)]
@@ -63,6 +64,38 @@ fn leads_to_a_sample(before: &str) -> bool {
         .iter()
         .any(|end| lead.ends_with(end))
 }
+
+/// A list of cases below a rule or a fact: "Never join two slips if:", "These are no slips:".
+#[derive(Default)]
+pub(super) struct OpenList {
+    of: Option<Component>,
+    section: usize,
+}
+
+impl OpenList {
+    /// What the lead of a list makes of one of its entries, where the entry says little by itself.
+    pub(super) fn goes_on(&self, unit: &Unit, own: &Scores, orders: bool) -> Option<Component> {
+        let sure = own.iter().any(|share| *share >= SURE);
+        let listed = matches!(unit.kind, UnitKind::Item { .. }) && unit.section == self.section;
+        // What an entry says behind its first sentence is no rule because its lead is one.
+        let rule = self.of == Some(Component::Constraints);
+        self.of.filter(|_| listed && !sure && !orders && (unit.opens_piece || !rule))
+    }
+
+    /// Takes in what a unit was read as.
+    pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
+        if matches!(unit.kind, UnitKind::Item { .. }) && unit.section == self.section {
+            return;
+        }
+        let leads = reading.source.slice(unit.text).ends_with(':') && unit.kind == UnitKind::Sentence;
+        let told = matches!(component, Some(Component::Context | Component::Constraints));
+        self.of = component.filter(|_| leads && told);
+        self.section = unit.section;
+    }
+}
+
+/// From this share of belief on an entry of a list says itself what it is.
+const SURE: f32 = 0.6;
 
 /// The longest record that takes an input in, in bytes.
 const RECORD: usize = 2_000;

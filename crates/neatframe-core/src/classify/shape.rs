@@ -48,7 +48,15 @@ pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
 
 /// `Report: the lamp is out` in the lines right below "Example:".
 pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool {
-    let labelled = matches!(unit.kind, UnitKind::Field | UnitKind::Turn) && unit.opens_piece;
+    // "Source 1:" above a line of its own.
+    let counted = |line: &str| {
+        let name = line.trim_end().strip_suffix(':').unwrap_or("");
+        name.split_whitespace().count() == 2 && name.ends_with(|c: char| c.is_ascii_digit())
+    };
+    let line_above = || reading.source.text()[..unit.text.start()].trim_end().rsplit('\n').next();
+    let labelled = unit.opens_piece
+        && (matches!(unit.kind, UnitKind::Field | UnitKind::Turn)
+            || unit.kind == UnitKind::Sentence && line_above().is_some_and(counted));
     let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
     let mut above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
     if is_record_below_a_sample_title(reading, unit) {
@@ -94,7 +102,7 @@ fn goes_on_counting(reading: &Reading<'_>, unit: &Unit) -> bool {
 }
 
 /// How far below its title a labelled line may stand as a part of a sample.
-const SAMPLE_LINES: usize = 4;
+const SAMPLE_LINES: usize = 10;
 
 /// A chatbot that the prompt speaks of and not to: "It should answer questions about breakfast" is what is to be done, "Its name is
 /// Otto" who does it.
@@ -221,11 +229,18 @@ pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
         text.contains("format") || text.contains("schema")
     };
     // "Rules of the slip format" is a title for rules.
+    // "Only use the tables listed below." above `{schema}` takes something in.
+    let below = || {
+        let above = reading.source.text()[..unit.text.start()].trim_end();
+        let line = above.rsplit('\n').next().unwrap_or("").to_ascii_lowercase();
+        line.trim_end_matches(['.', ':']).ends_with("below")
+            && !["answer", "output", "reply", "respon", "return"].iter().any(|word| line.contains(word))
+    };
     let title = || {
         let title = reading.source.slice(reading.outline.sections[unit.section].title);
         named(title) && title.split_whitespace().count() <= 3 && !title.to_ascii_lowercase().contains("rule")
     };
-    is_bare_slot(reading, unit) && (named(reading.source.slice(unit.text)) || title())
+    is_bare_slot(reading, unit) && (named(reading.source.slice(unit.text)) && !below() || title())
 }
 
 /// `{{examples}}`: a line that takes samples in.

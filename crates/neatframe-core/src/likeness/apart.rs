@@ -91,8 +91,17 @@ pub(crate) fn are_apart(text: &str, one: &[Word], two: &[Word]) -> bool {
             && !matches!(&*pair[0].lower(text), "in" | "of" | "for" | "from" | "at" | ",")
     });
     let asks_which = asks && !has(one, "which");
+    // "Answer from the sources only" asks for no citation.
+    let cites = |words: &[Word]| {
+        words.iter().any(|word| {
+            let lower = word.lower(text);
+            lower.starts_with("citation") || matches!(&*lower, "cite" | "cites" | "cited" | "citing")
+        })
+    };
+    let cites_alone = confines(one) && !cites(one) && cites(two);
     are_opposed(text, one, two)
         || confined
+        || cites_alone
         || asks_which
         || points_back(text, two)
         || cases_differ(text, one, two)

@@ -2,6 +2,7 @@
 
 mod apart;
 mod base;
+mod confined;
 mod idioms;
 mod kept;
 mod stem;
@@ -10,6 +11,7 @@ use crate::lexicon::vocabulary;
 use crate::words::Word;
 pub(crate) use apart::{are_apart, are_opposed};
 use base::hash;
+pub(crate) use confined::{Confined, confined};
 use kept::{PRESERVING, narrow_place, preserves};
 pub(crate) use stem::stem;
 

@@ -2,7 +2,7 @@
 
 use super::fences::{self, Fenced};
 use super::line::{self, Line};
-use super::tags::{self, Role, Tag};
+use super::tags::{self, Closed, Role, Tag};
 use super::turns;
 use super::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
 use crate::lexicon::{self, vocabulary};
@@ -59,10 +59,10 @@ fn region(builder: &mut Builder<'_>, stretch: Span, faults: &mut Vec<Fault>) {
     let lines = line::lines(text, stretch);
     let (fences, mut found) = fences::fenced(text, &lines);
     let mut tags = Vec::new();
-    let closed = tags::closed_parts(&text[stretch.range()]);
+    let closed = Closed::read(&text[stretch.range()]);
     for (index, line) in lines.iter().enumerate() {
         if fences[index] == Fenced::Outside {
-            tags::scan(text, Span::new(line.start, line.end), closed, &mut tags);
+            tags::scan(text, Span::new(line.start, line.end), &closed, &mut tags);
         }
     }
     let opens_alone = |tag: &Tag| {
@@ -261,7 +261,7 @@ impl Builder<'_> {
             }
             return self.push(PieceKind::Blank, whole, core, core, 0);
         }
-        if self.is_underline(index, body) || line::is_rule(body) {
+        if self.is_underline(index, body) || line::is_rule(body) || line::is_border(body) {
             return self.push(PieceKind::Rule, whole, core, core, indent);
         }
         if let Some((level, title)) = self.heading(index, core) {

@@ -1,6 +1,6 @@
 //! What a single line looks like on its own.
 
-use crate::slots::leftover_word;
+use crate::slots::{leftover_word, names_a_border};
 use crate::span::Span;
 
 /// A line without its line end, and where the next one starts.
@@ -50,7 +50,7 @@ pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
     let rest = &body[level..];
     let title = rest.trim().trim_end_matches('#').trim_end();
     // `## Tone: Plain words. Name the boat first.` is a label with its text.
-    if title.split_once(": ").is_some_and(|(_, text)| is_prose(text)) {
+    if title.split_once(": ").is_some_and(|(_, text)| is_prose(text)) || is_paragraph(title) {
         return None;
     }
     let spaced = rest.starts_with([' ', '\t']);
@@ -68,8 +68,26 @@ fn is_prose(text: &str) -> bool {
     words >= 9 || words >= 5 && text.ends_with(['.', '!'])
 }
 
-/// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more.
+/// "Next, play the expert. When I give a page, reply with a test.": signs before a paragraph make no title of it.
+fn is_paragraph(text: &str) -> bool {
+    let mut stops = text.match_indices(['.', '!', '?']).map(|(at, _)| &text[at + 1..]);
+    let goes_on = |rest: &str| rest.starts_with(' ') && rest.trim_start().starts_with(char::is_uppercase);
+    text.split_whitespace().count() >= 12 && (text.ends_with('.') || stops.any(goes_on))
+}
+
+/// `[The end of the answer]`, a line that says where something that comes in begins or ends.
+pub(super) fn is_border(body: &str) -> bool {
+    let inner = body.strip_prefix('[').and_then(|inner| inner.strip_suffix(']'));
+    inner.is_some_and(|inner| {
+        !inner.contains(['[', ']', ':']) && inner.split_whitespace().count() <= 6 && names_a_border(inner)
+    })
+}
+
+/// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more, or `**` alone.
 pub(super) fn is_rule(body: &str) -> bool {
+    if body == "**" {
+        return true;
+    }
     let mut chars = body.chars().filter(|c| !c.is_whitespace());
     let Some(first) = chars.next() else { return false };
     let known = matches!(
@@ -79,13 +97,15 @@ pub(super) fn is_rule(body: &str) -> bool {
     known && chars.clone().count() >= 2 && chars.all(|c| c == first)
 }
 
-/// `=== Name ===`, `--- Name ---`, `---Name---`: the name.
+/// `=== Name ===`, `--- Name ---`, `---Name---`, `<< Name >>`: the name.
 pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
     let body = &text[line.range()];
-    let sign = body.chars().next().filter(|c| matches!(c, '-' | '=' | '*' | '#' | '~' | '─' | '═' | '_'))?;
+    let sign =
+        body.chars().next().filter(|c| matches!(c, '-' | '=' | '*' | '#' | '~' | '─' | '═' | '_' | '<'))?;
+    let close = if sign == '<' { '>' } else { sign };
     let lead = body.chars().take_while(|&c| c == sign).count();
-    let inner = body.trim_matches(sign).trim();
-    let tail = body.chars().rev().take_while(|&c| c == sign).count();
+    let inner = body.trim_start_matches(sign).trim_end_matches(close).trim();
+    let tail = body.chars().rev().take_while(|&c| c == close).count();
     let enough = if sign == '*' || sign == '_' || sign == '#' { 3 } else { 2 };
     // `-Goal-`: one dash on each side of a name.
     let dashed = sign == '-'
@@ -286,18 +306,25 @@ mod tests {
         assert_eq!(title("#hashtag"), None);
         assert_eq!(title("####### Seven"), None);
         assert_eq!(title("## Tone: plain"), Some((2, "Tone: plain".into())));
-        // A label with its text is no heading.
+        // Neither a paragraph nor a label with its text is a heading.
+        assert_eq!(title("# Next, play the expert who tests our tables. When a page comes, test it."), None);
         assert_eq!(title("## Tone: Plain words. Name the boat first."), None);
     }
 
     #[test]
     fn rows_of_one_sign_part() {
-        for row in ["---", "=====", "* * *", "\"\"\"", "######", "...", "─────"] {
+        for row in ["---", "=====", "**", "* * *", "\"\"\"", "######", "...", "─────"] {
             assert!(is_rule(row), "{row}");
         }
-        for other in ["--", "-=-", "abc", "", "1.1", "a---"] {
+        for other in ["--", "-=-", "[End]", "abc", "", "1.1", "a---"] {
             assert!(!is_rule(other), "{other}");
         }
+    }
+
+    #[test]
+    fn brackets_may_say_where_something_ends() {
+        assert!(is_border("[The end of the skipper's answer]") && is_border("[BEGIN DATA]"));
+        assert!(!is_border("[Question]") && !is_border("[start] to [end]") && !is_border("The end"));
     }
 
     #[test]
@@ -308,7 +335,10 @@ mod tests {
         assert_eq!(name("### Instruction ###").as_deref(), Some("Instruction"));
         assert_eq!(name("-Goal-").as_deref(), Some("Goal"));
         assert_eq!(name("-Real Data-").as_deref(), Some("Real Data"));
-        for other in ["-goal-", "- Goal -", "-Goal", "-2-", "*Goal*", "**Goal**", "-A b c d e-"] {
+        assert_eq!(name("<< INPUT >>").as_deref(), Some("INPUT"));
+        for other in
+            ["<input>", "<<{x}>>", "-goal-", "- Goal -", "-Goal", "-2-", "*Goal*", "**Goal**", "-A b c d e-"]
+        {
             assert_eq!(name(other), None, "{other}");
         }
     }

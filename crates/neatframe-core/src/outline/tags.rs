@@ -32,16 +32,42 @@ const VOID: [&str; 8] = ["br", "hr", "img", "input", "meta", "link", "p", "li"];
 /// Those of them that prompts give to parts of their own: `<input>` and `</input>` on lines of their own.
 const PARTS: [&str; 3] = ["input", "link", "meta"];
 
-/// Which names of [`PARTS`] the text closes somewhere, or means to.
-pub(super) fn closed_parts(text: &str) -> [bool; PARTS.len()] {
-    let count = |sign: String| memchr::memmem::find_iter(text.as_bytes(), sign.as_bytes()).take(2).count();
-    // A part that is opened twice was to be closed the second time.
-    PARTS.map(|name| count(format!("</{name}>")) > 0 || count(format!("<{name}>")) > 1)
+/// What the closing tags of a text tell of its opening ones.
+pub(super) struct Closed<'a> {
+    /// Which names of [`PARTS`] the text closes somewhere, or means to.
+    parts: [bool; PARTS.len()],
+    /// Names of several words, `</NEW NOTICE>`: only a tag that is closed may hold blanks.
+    spaced: HashSet<&'a str>,
 }
 
-/// Finds the tags of a line and adds them to `tags`. Text inside backticks is passed over. `closed` tells which of the
-/// elements that never close in HTML do so here.
-pub(super) fn scan(text: &str, line: Span, closed: [bool; PARTS.len()], tags: &mut Vec<Tag>) {
+impl<'a> Closed<'a> {
+    pub(super) fn read(text: &'a str) -> Closed<'a> {
+        let count =
+            |sign: String| memchr::memmem::find_iter(text.as_bytes(), sign.as_bytes()).take(2).count();
+        // A part that is opened twice was to be closed the second time.
+        let parts = PARTS.map(|name| count(format!("</{name}>")) > 0 || count(format!("<{name}>")) > 1);
+        let spaced = memchr::memmem::find_iter(text.as_bytes(), b"</").filter_map(|at| {
+            let name = &text[at + 2..at + 2 + spaced_name(&text[at + 2..])?];
+            name.contains(' ').then_some(name)
+        });
+        Closed { parts, spaced: spaced.collect() }
+    }
+}
+
+/// The length of a name of one word or several before a `>`, in bytes.
+fn spaced_name(text: &str) -> Option<usize> {
+    let inside = |c: char| c.is_ascii_alphanumeric() || matches!(c, '_' | '-' | ' ');
+    let length = text.bytes().take(LONGEST + 1).position(|b| !inside(b as char))?;
+    let whole = text[length..].starts_with('>') && !text[..length].ends_with(' ');
+    (whole && text.starts_with(|c: char| c.is_ascii_alphabetic())).then_some(length)
+}
+
+/// The longest name of a tag, in bytes.
+const LONGEST: usize = 64;
+
+/// Finds the tags of a line and adds them to `tags`. Text inside backticks is passed over. `closed` tells what
+/// the text closes.
+pub(super) fn scan(text: &str, line: Span, closed: &Closed<'_>, tags: &mut Vec<Tag>) {
     let bytes = text.as_bytes();
     if memchr::memchr(b'<', &bytes[line.range()]).is_none() {
         return;
@@ -64,7 +90,7 @@ pub(super) fn scan(text: &str, line: Span, closed: [bool; PARTS.len()], tags: &m
     }
 }
 
-fn read(text: &str, at: usize, line: Span, closed: [bool; PARTS.len()]) -> Option<Tag> {
+fn read(text: &str, at: usize, line: Span, closed: &Closed<'_>) -> Option<Tag> {
     let before = &text[line.start()..at];
     // `Vec<String>`, `a<b`: part of a word, not a tag.
     if before.chars().next_back().is_some_and(char::is_alphanumeric) {
@@ -73,10 +99,14 @@ fn read(text: &str, at: usize, line: Span, closed: [bool; PARTS.len()]) -> Optio
     let inner = &text[at + 1..line.end()];
     let closes = inner.starts_with('/');
     let name = inner.strip_prefix('/').unwrap_or(inner);
-    let length = name
-        .find(|c: char| !(c.is_ascii_alphanumeric() || matches!(c, '_' | '-' | '.' | ':')))
+    let spaced = spaced_name(name).filter(|&length| {
+        let alone = || before.trim().is_empty() && name[length + 1..].trim().is_empty();
+        closed.spaced.contains(&name[..length]) && alone()
+    });
+    let length = spaced
+        .or_else(|| name.find(|c: char| !(c.is_ascii_alphanumeric() || matches!(c, '_' | '-' | '.' | ':'))))
         .unwrap_or(name.len());
-    if length == 0 || length > 64 || !name.as_bytes()[0].is_ascii_alphabetic() {
+    if length == 0 || length > LONGEST || !name.as_bytes()[0].is_ascii_alphabetic() {
         return None;
     }
     let rest = &name[length..];
@@ -88,7 +118,8 @@ fn read(text: &str, at: usize, line: Span, closed: [bool; PARTS.len()]) -> Optio
     let name_at = at + 1 + usize::from(closes);
     let end = name_at + length + attributes + 1;
     let alone = before.trim().is_empty() && text[end..line.end()].trim().is_empty();
-    let part = PARTS.iter().zip(closed).any(|(part, closed)| closed && alone && name[..length] == **part);
+    let part =
+        PARTS.iter().zip(closed.parts).any(|(part, closed)| closed && alone && name[..length] == **part);
     if !part && VOID.iter().any(|void| name[..length].eq_ignore_ascii_case(void)) {
         return None;
     }

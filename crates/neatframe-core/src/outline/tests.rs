@@ -76,6 +76,11 @@ layout!(
     ["TagOpen/a", "TagOpen/b", "Text/b", "TagClose/b", "Text/a", "TagClose/a", "Text/"]
 );
 layout!(
+    a_tag_that_is_closed_may_hold_blanks,
+    "<NEW NOTICE>\n{{notice}}\n</NEW NOTICE>\n<your text here>\nGo.",
+    ["TagOpen/NEW NOTICE", "Text/NEW NOTICE", "TagClose/NEW NOTICE", "Text/", "Text/"]
+);
+layout!(
     tag_on_a_line_with_text,
     "<tool name=\"x\">Takes words.\nGives items.</tool>",
     ["TagOpen/tool", "Text/tool", "Text/tool", "TagClose/tool"]

@@ -5,9 +5,8 @@ mod marks;
 use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
-use marks::{
-    SHELL, closed_with_a_space, is_border, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag,
-};
+pub(crate) use marks::names_a_border;
+use marks::{SHELL, closed_with_a_space, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag};
 use std::collections::HashSet;
 
 /// How a slot is written.
@@ -206,7 +205,7 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let opens =
                 text[..slot.span.start()].trim_end_matches(' ').chars().next_back().is_none_or(|c| c == '\n');
             let labels = opens && (rest.starts_with(['{', '<']) || rest.starts_with("${"));
-            let mark = is_border(name) || names_a_mark(text, slot);
+            let mark = names_a_border(name) || names_a_mark(text, slot);
             // `[G03]`, `[12]`: the number of a source.
             let letters = name.trim_end_matches(|c: char| c.is_ascii_digit());
             let cited = letters.len() < name.len() && letters.len() <= 2;

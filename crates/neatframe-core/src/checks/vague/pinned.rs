@@ -316,7 +316,11 @@ fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
 fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
     const REACH: usize = 7;
     let text = case.source.text();
-    let words = case.words_of(unit);
+    // "Role: You are …".
+    let label = case.words_of(unit).iter().take(3).position(|word| word.text(text) == ":");
+    let label = label.map_or(0, |colon| colon + 1).min(hit.first);
+    let words = &case.words_of(unit)[label..];
+    let (first, last) = (hit.first - label, hit.last - label);
     let opens = words.iter().take(3).any(|word| {
         ["you", "act", "as", "you're"].iter().any(|known| word.text(text).eq_ignore_ascii_case(known))
     });
@@ -324,14 +328,14 @@ fn describes_the_persona(case: &Case<'_>, unit: usize, hit: &Hit) -> bool {
     let told = vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL;
     let opens = opens || !words.iter().any(|word| word.is(told));
     // "You are the greatest, most gifted clerk": still one phrase.
-    let comma = words[..hit.first].iter().position(|word| word.is_punctuation());
-    let goes_on = words.get(hit.last + 1).is_some_and(|next| !next.is_punctuation());
-    let one_phrase = comma.is_none_or(|comma| hit.first - comma <= 2 && goes_on);
+    let comma = words[..first].iter().position(|word| word.is_punctuation());
+    let goes_on = words.get(last + 1).is_some_and(|next| !next.is_punctuation());
+    let one_phrase = comma.is_none_or(|comma| first - comma <= 2 && goes_on);
     // "You are a professional engineer, and your task is …": the work comes behind the comma.
     let named = comma.is_none() && goes_on && words.iter().take(2).any(|word| word.lower(text) == "are");
     one_phrase
         && case.labels[unit].component == Some(Component::Role)
-        && hit.first <= REACH
+        && first <= REACH
         && opens
         && (named || !case.labels[unit].serves(Component::Task))
 }

@@ -1,0 +1,156 @@
+//! Sentences that say what comes in, and those that hand the work over behind the samples.
+
+use super::Reading;
+use crate::lexicon::vocabulary;
+use crate::slots::Slot;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::borrow::Cow;
+
+/// "You will be given a log and two reports.": what comes in. Where it goes on to say what is to be done it is no mere fact.
+pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let will = usize::from(lower(1) == "will") + usize::from(lower(1) == "have");
+    let given = lower(0) == "you"
+        && matches!(&*lower(1 + will), "are" | "be" | "been")
+        && matches!(&*lower(2 + will), "given" | "provided" | "shown" | "presented" | "handed");
+    let asks = |word: &Word| {
+        word.is(vocabulary::MODAL | vocabulary::NEGATION)
+            || matches!(&*word.lower(text), "your" | "you" | "task" | "need" | "needs" | "to")
+    };
+    given && words.len() > 4 + will && !words[3 + will..].iter().any(asks)
+}
+
+/// "Below are several numbered sources:" above a slot: what the slot takes in.
+pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
+    const OTHERS: [&str; 14] = [
+        "example", "examples", "sample", "samples", "format", "template", "schema", "output", "answer",
+        "reply", "response", "rules", "steps", "instructions",
+    ];
+    let text = reading.source.text();
+    let unit = &reading.units[index];
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let is = |at: usize| matches!(&*lower(at), "is" | "are");
+    let announces = matches!(&*lower(0), "below" | "here" | "attached") && is(1)
+        || matches!(&*lower(0), "the" | "this") && matches!(&*lower(1), "following") && is(2)
+        || lower(0) == "this" && is(1);
+    let others = || words.iter().any(|word| OTHERS.contains(&&*word.lower(text)));
+    let next = || {
+        let mut after = reading.units[index + 1..].iter().take(4);
+        let prose = after.find(|unit| unit.kind != UnitKind::Mark);
+        prose.is_some_and(|unit| holds_a_slot(reading.slots, unit.text.start(), unit.text.end()))
+    };
+    announces && words.len() <= 20 && reading.source.slice(unit.text).ends_with(':') && !others() && next()
+}
+
+/// "Here is a slip from the harbour office that names a boat.": what the prompt is sent with.
+pub(super) fn presents(reading: &Reading<'_>, index: usize) -> bool {
+    const WORK: [&str; 26] = [
+        "example", "examples", "sample", "samples", "format", "template", "schema", "output", "answer",
+        "reply", "response", "rule", "rules", "step", "steps", "instructions", "task", "tasks", "job",
+        "what", "how", "guidelines", "requirements", "plan", "structure", "please",
+    ];
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let opens = matches!(&*lower(0), "here" | "below") && matches!(&*lower(1), "is" | "are");
+    let named = matches!(&*lower(2), "a" | "an" | "the" | "my" | "our" | "some" | "two" | "three");
+    let others = || words.iter().take(12).any(|word| WORK.contains(&&*word.lower(text)));
+    let asks = || {
+        let order = |pair: &[Word]| pair[0].text(text) == "," && pair[1].is(vocabulary::VERB);
+        words.windows(2).any(order)
+            || words
+                .iter()
+                .any(|word| word.is(vocabulary::NEGATION | vocabulary::MODAL) && word.lower(text) != "can")
+    };
+    opens && named && words.len() >= 5 && !others() && !asks()
+}
+
+/// `3: no heating below 5 °C` beside `2: a lift out of order`: levels of a scale, which say what a figure means.
+pub(super) fn is_a_level(reading: &Reading<'_>, index: usize) -> bool {
+    let level = |at: usize| {
+        let unit = reading.units.get(at)?;
+        let body = reading.source.slice(unit.text).trim_start_matches(['(', '*', '`']);
+        let digits = body.bytes().take_while(u8::is_ascii_digit).count();
+        let rest = body[digits..].trim_start_matches([')', '*', '`', ' ']);
+        let gloss = rest.strip_prefix([':', '='])?;
+        let told = gloss.starts_with(' ')
+            && gloss.split_whitespace().count() >= 2
+            && !gloss.contains(['{', '<', '"']);
+        let value = body[..digits]
+            .parse::<u32>()
+            .ok()
+            .filter(|value| *value <= 10 || *value <= 100 && value % 5 == 0);
+        value.filter(|_| told)
+    };
+    let Some(own) = level(index) else { return false };
+    let near = |at: Option<usize>| at.and_then(level).is_some_and(|other| other != own);
+    near(index.checked_sub(1)) || near(Some(index + 1))
+}
+
+fn holds_a_slot(slots: &[Slot], start: usize, end: usize) -> bool {
+    let at = slots.partition_point(|slot| slot.span.start() < start);
+    slots.get(at).is_some_and(|slot| slot.span.end() <= end)
+}
+
+/// "Now do the same with the following input", "Now it's your turn.": behind the samples the work begins.
+pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let now = usize::from(lower(0) == "now") + usize::from(lower(1) == ",");
+    let turn = words.len() <= 8
+        && (now..words.len()).any(|at| lower(at) == "your" && lower(at + 1) == "turn")
+        && matches!(&*lower(now), "it" | "it's" | "its" | "your");
+    let begins = matches!(&*lower(now), "begin" | "let" | "let's") && words.len() <= 4;
+    let again = lower(0) == "now"
+        && words.len() <= 24
+        && words.get(now).is_some_and(|word| word.is(vocabulary::VERB) || word.lower(text) == "please")
+        && words[now..].iter().any(|word| {
+            matches!(
+                &*word.lower(text),
+                "same" | "following" | "below" | "real" | "actual" | "yourself" | "above"
+            )
+        });
+    turn || begins || again
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::classify::components_of;
+    use crate::component::Component::{self, Context, Examples, Task};
+
+    fn of(text: &str, line: usize) -> Option<Component> {
+        components_of(text)[line]
+    }
+
+    #[test]
+    fn what_comes_in_is_told() {
+        assert_eq!(
+            of("You will be given a log and two reports of the pier.\nSort them by boat.\n", 0),
+            Some(Context)
+        );
+        let below = "Answer from the sources alone.\nBelow are several numbered sources from the archive:\n{sources}\n";
+        assert_eq!(of(below, 1), Some(Context));
+    }
+
+    #[test]
+    fn levels_and_what_is_presented_are_facts() {
+        let levels = "Rate the notice from 0 to 10, where:\n- 0: The notice misses the boat and the pier\n- 10: The notice names both\n";
+        assert_eq!(components_of(levels)[1..], [Some(Context), Some(Context)]);
+        let slip = "Here is a slip from the harbour office that can name a boat.\nPlease judge whether it is complete.\n";
+        assert_eq!(of(slip, 0), Some(Context));
+    }
+
+    #[test]
+    fn behind_the_samples_the_work_begins() {
+        let text = "Name the boat.\nFor example:\nReport 1:\nThe Merle lies at pier two.\nReport 2:\nThe pier is wet.\n\
+                    Boat: Merle\nNow do the same with the following report:\n{report}\n";
+        let found = components_of(text);
+        assert_eq!(found[found.len() - 2], Some(Task), "{found:?}");
+        assert!(found.iter().filter(|of| **of == Some(Examples)).count() >= 3, "{found:?}");
+    }
+}
