@@ -271,6 +271,8 @@ const PASSING: usize = 14;
 /// Words beside the pole that the later demand may hold, and words of meaning among them.
 const AROUND: usize = 11;
 const NEW: usize = 2;
+/// Those that a demand for data alone may hold: they tell what the data are.
+const FORMAL: usize = 5;
 
 /// One manner asked for twice, in whatever words: "Emoji are not allowed", "Leave out any emoji".
 fn same_manners(
@@ -345,7 +347,16 @@ fn same_manners(
             !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
                 && !FRAMES.contains(&&*word.lower(text))
         });
-        if new.count() <= NEW && beside.count() <= AROUND {
+        // "Return the memory in only JSON format as shown" tells nothing new unless it names the keys.
+        let keyed = |word: &Word| {
+            word.is(vocabulary::QUOTE)
+                || matches!(
+                    &*word.lower(text),
+                    "`" | "with" | "key" | "keys" | "field" | "fields" | "containing"
+                )
+        };
+        let room = if only_json && !all.iter().any(keyed) { FORMAL } else { NEW };
+        if new.count() <= room && beside.count() <= AROUND {
             found.push((rule.unit, earlier));
         }
     }

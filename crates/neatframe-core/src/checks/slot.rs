@@ -77,8 +77,10 @@ impl Check for MixedSlots {
                         || calls_by_tag(case, slot)
                 }
                 Syntax::Brackets => {
+                    // "Only [indexed] are interactive": what is so marked.
                     inner.contains([',', ':', '('])
                         || inner.ends_with('.')
+                        || !inner.contains([' ', '_']) && inner.ends_with("ed")
                         || is_a_mark(case, slot)
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)

@@ -12,6 +12,7 @@ mod model;
 mod mood;
 mod openings;
 mod pairs;
+mod ruled;
 mod runs;
 mod shape;
 mod titles;
@@ -259,6 +260,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             shares[Component::Constraints.index()] += shares[Component::Task.index()] / 2.0;
             shares[Component::Task.index()] /= 2.0;
         }
+        let formed = observer.titles[unit.section] == Some(Component::OutputFormat);
+        if formed && ruled::rules_the_work(reading, index, label.facets) {
+            towards(Component::Constraints, &mut shares);
+        }
         // What stands around a plain rule does not make a fact of it.
         let own = seen[0][Component::Constraints.index()];
         if own >= PLAIN_RULE && unit.kind == UnitKind::Sentence && shares == by_words {
@@ -285,13 +290,13 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             label.also.push(Component::Constraints);
         }
         let asks = matches!(label.component, Some(Component::Task | Component::Constraints));
-        if asks
-            && shapes_answer(&all_hits[index], STRONG_SHAPE)
-            && shares[Component::OutputFormat.index()] >= SHAPE
-            && !label.serves(Component::OutputFormat)
-        {
+        let sure = shapes_answer(&all_hits[index], SURE_SHAPE);
+        let shapes = sure
+            || shapes_answer(&all_hits[index], STRONG_SHAPE)
+                && shares[Component::OutputFormat.index()] >= SHAPE;
+        if asks && shapes && !label.serves(Component::OutputFormat) {
             label.also.push(Component::OutputFormat);
-            if shapes_answer(&all_hits[index], SURE_SHAPE) {
+            if sure {
                 raise_shape(label);
             }
         }

@@ -2,6 +2,7 @@
 
 use super::Fault;
 use super::line::{self, Line};
+use super::titles::is_sample_title;
 
 #[derive(Clone, Copy, PartialEq, Eq)]
 pub(super) enum Fenced {
@@ -17,6 +18,7 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
     let mut faults = Vec::new();
     let mut index = front_matter(text, lines, &mut kinds);
     let mut open_until = 0;
+    let mut stray = None;
     while index < lines.len() {
         let Some((sign, length, _)) = fence(text, &lines[index]) else {
             let mut end = index;
@@ -32,6 +34,10 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
             continue;
         };
         kinds[index] = Fenced::Border;
+        if stray == Some(index) {
+            index += 1;
+            continue;
+        }
         let mut end = index + 1;
         let mut closed = false;
         while end < lines.len() {
@@ -44,12 +50,23 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
             }
             end += 1;
         }
+        // "```json", its records, and then pages of prose before the next fence: that one closes nothing.
+        let left = closed.then(|| prose_behind_records(text, &lines[index..end])).flatten();
+        if let Some(lines_in) = left {
+            stray = Some(end);
+            closed = false;
+            end = index + lines_in;
+        }
         if !closed {
             let (span, _) = line::core(text, lines[index].start, lines[index].end);
             faults.push(Fault::OpenFence(span));
             let blank = |at: &usize| text[lines[*at].start..lines[*at].end].trim().is_empty();
             let named = span.len() > length;
-            let over = |at: &usize| blank(at) || named && *at > index + 1 && is_prose(text, &lines[*at]);
+            let over = |at: &usize| {
+                let body = text[lines[*at].start..lines[*at].end].trim();
+                let inside = *at > index + 1;
+                blank(at) || inside && (named && is_prose(text, &lines[*at]) || heads_a_sample(body))
+            };
             end = (index + 1..end).find(over).unwrap_or(end);
         }
         kinds[index + 1..end].fill(Fenced::Inside);
@@ -60,6 +77,28 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
         index = end;
     }
     (kinds, faults)
+}
+
+/// Where a block of JSON is left for prose that lasts to the end of it, in lines from its first.
+fn prose_behind_records(text: &str, block: &[Line]) -> Option<usize> {
+    let body = |line: &Line| text[line.start..line.end].trim();
+    if !body(block.first()?).to_ascii_lowercase().ends_with("json") {
+        return None;
+    }
+    let of_a_record = |line: &Line| body(line).starts_with(['{', '}', '[', ']', '"']);
+    let last = block.iter().rposition(of_a_record).filter(|at| *at > 0)?;
+    let rest = &block[last + 1..];
+    let spoken = |line: &&Line| {
+        let body = body(line);
+        body.split_whitespace().count() >= 5 && !body.starts_with("//") && !body.starts_with('#')
+    };
+    let parted = rest.first().is_some_and(|line| body(line).is_empty());
+    (parted && rest.iter().filter(spoken).count() >= 3).then_some(last + 1)
+}
+
+/// "Example output: see the list", which no block goes on with.
+fn heads_a_sample(body: &str) -> bool {
+    body.split_once(':').is_some_and(|(label, _)| label.contains(' ') && is_sample_title(label))
 }
 
 /// A sentence, or a label with its slot, behind a block of code that was never closed.

@@ -119,6 +119,8 @@ fn faults_of_tags_and_fences() {
     assert_eq!(faults("x\n</rubric>\ny"), ["StrayClose </rubric>"]);
     assert_eq!(faults("<a>\n<b>\nx\n</a>\n</b>"), ["CrossedTags <b>"]);
     assert_eq!(faults("```sql\nselect 1\n\nmore"), ["OpenFence ```sql"]);
+    let left = "```json\n{}\n\nKeep to the rules of the pier.\nName the boat and the pier first.\nWrite no more than two lines.\n```";
+    assert_eq!(faults(left), ["OpenFence ```json"]);
     assert_eq!(faults("```sql\nselect 1\n```json\n{}\n```"), ["OpenFence ```sql"]);
     assert_eq!(faults("Put it inside the <answer> and </answer> tags. From <start> to <end>."), [""; 0]);
 }

@@ -61,7 +61,11 @@ pub(super) fn is_pinned(
                 || goes_on_to_say(text, after)
                 || after.first().is_some_and(|word| word.lower(text) == "else")
         }
-        VagueKind::Quality | VagueKind::Length if describes_the_persona(case, unit, hit) => true,
+        VagueKind::Quality | VagueKind::Length | VagueKind::Quantity
+            if describes_the_persona(case, unit, hit) =>
+        {
+            true
+        }
         // "Never offer more than the table gives" compares.
         VagueKind::Quantity if words[hit.last].lower(text) == "than" => true,
         VagueKind::Quantity if as_few_as_needed(text, words, hit) => true,
