@@ -343,9 +343,13 @@ fn same_manners(
         }
         let all = words.within(units[rule.unit].text);
         let beside = all.iter().filter(|word| !word.is_punctuation() && !rule.span.overlaps(word.span()));
+        // What stands beside the manner in the earlier one as well is not new.
+        let known: Vec<u32> =
+            words.within(units[earlier].text).iter().map(|word| stem(&word.lower(text))).collect();
         let new = beside.clone().filter(|word| {
             !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
                 && !FRAMES.contains(&&*word.lower(text))
+                && !known.contains(&stem(&word.lower(text)))
         });
         // "Return the memory in only JSON format as shown" tells nothing new unless it names the keys.
         let keyed = |word: &Word| {

@@ -45,6 +45,10 @@ pub(crate) struct Gist {
     place: Option<u32>,
     /// Stems of what stands in capitals or backticks: names that set two demands apart.
     named: Vec<u32>,
+    /// Stems that stand side by side, each pair in order of size.
+    pairs: Vec<(u32, u32)>,
+    /// The lexicon of qualities knows one of the words.
+    quality: bool,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
     /// "Do not forget the hut": a figure that was told with it may be left away.
@@ -329,6 +333,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     if gist.confines && gist.stems.len() > listed.len() {
         gist.stems.retain(|stem| !listed.contains(stem));
     }
+    let pair = |two: &[u32]| (two[0].min(two[1]), two[0].max(two[1]));
+    gist.pairs = gist.stems.windows(2).map(pair).collect();
+    gist.quality = quality;
     gist.stems.sort_unstable();
     gist.stems.dedup();
     gist.numbers.sort_unstable();
@@ -480,6 +487,14 @@ impl Gist {
         if self.source.is_some() && self.source == earlier.source && few {
             return true;
         }
+        // "Keep the note brief" below "answer with a brief note and a table".
+        if self.quality && self.numbers.is_empty() && self.forbids == earlier.forbids {
+            if let [one, two] = self.stems[..]
+                && earlier.pairs.contains(&(one, two))
+            {
+                return true;
+            }
+        }
         // "Only events of 2024", "events outside 2024 are left out".
         let one_bound = self.confines && earlier.confines && !self.numbers.is_empty();
         if (both_confine || one_bound)
@@ -493,7 +508,12 @@ impl Gist {
             return false;
         }
         let open = self.loose.iter().filter(|stem| earlier.stems.binary_search(stem).is_err()).count();
+        // "All changes use a SEARCH/REPLACE block", "describe each change with a SEARCH/REPLACE block".
+        let one_form = self.named.len() >= 2
+            && self.named.iter().all(|name| earlier.named.contains(name))
+            && shared * 5 >= self.stems.len() * 3;
         let covered = shared * 5 >= (self.stems.len() - open) * 4
+            || one_form
             || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3
             || self.negated
                 && earlier.negated

@@ -39,11 +39,15 @@ pub(super) const SHELL: [&str; 14] = [
 
 /// `[BEGIN DATA]`, `[The end of the answer]`: where a part begins or ends.
 pub(crate) fn names_a_border(name: &str) -> bool {
-    let mut words = name.split([' ', '_']).map(str::to_ascii_lowercase);
-    let first = words.next().filter(|word| word != "the").or_else(|| words.next());
+    let bounds = |word: &str| matches!(word, "begin" | "end" | "start" | "beginning");
+    let lower = name.to_ascii_lowercase();
+    // `[HISTORY_BEGIN]`.
+    let joined = name.contains('_') && lower.rsplit('_').next().is_some_and(bounds);
+    let mut words = lower.split([' ', '_']);
+    let first = words.next().filter(|word| *word != "the").or_else(|| words.next());
     // "[start date]" is filled in.
-    let dated = words.next().is_some_and(|word| matches!(&*word, "date" | "time" | "day" | "year"));
-    !dated && first.is_some_and(|word| matches!(&*word, "begin" | "end" | "start" | "beginning"))
+    let dated = words.next().is_some_and(|word| matches!(word, "date" | "time" | "day" | "year"));
+    joined || !dated && first.is_some_and(bounds)
 }
 
 /// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.

@@ -23,7 +23,7 @@ pub(super) fn is_pinned(
     let after = &words[hit.last + 1..];
     let text = case.source.text();
     let number = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
-    let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
+    let conditional = in_a_case(text, words, hit);
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
     let explained =
         after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
@@ -101,6 +101,23 @@ pub(super) fn is_pinned(
         }
         VagueKind::Bare => explained,
     }
+}
+
+/// "If it is good, …", and not "If a guest asks, give a brief answer".
+fn in_a_case(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let before = &words[..hit.first];
+    let Some(case) = before.iter().position(|word| word.is(vocabulary::CONDITION)) else { return false };
+    let manner = |word: &Word| {
+        let lower = word.lower(text);
+        matches!(&*lower, "please" | "just" | "also" | "always" | "then" | "only") || lower.ends_with("ly")
+    };
+    let orders = |comma: usize| {
+        let rest = &words[comma + 1..];
+        let at = rest.iter().take(3).position(|word| !manner(word)).unwrap_or(0);
+        comma + 1 + at <= hit.first && rest.get(at).is_some_and(|word| word.is(vocabulary::VERB))
+    };
+    let commas = (case..hit.first).filter(|&at| words[at].text(text) == ",");
+    !commas.into_iter().any(orders)
 }
 
 /// "As many as possible, up to {max_results}": the number is put in later.

@@ -63,7 +63,10 @@ pub(super) fn is_what_is_judged(text: &str, words: &[Word], hit: &Hit) -> bool {
                 "is" | "are" | "was" | "were" | "does" | "did" | "do" | "has" | "have" | "how" | "which"
             )
         });
-    asked || question
+    // "State why the order was good": it is told, and not to be made so.
+    let found = matches!(clause, [.., last] if matches!(&*last.lower(text), "is" | "are" | "was" | "were"))
+        && clause.iter().any(|word| matches!(&*word.lower(text), "why" | "how"));
+    asked || question || found
 }
 
 /// "Names, ports etc. that are in the file": the clause behind says which.
