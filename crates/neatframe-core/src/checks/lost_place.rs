@@ -51,3 +51,47 @@ pub(super) fn lost_places(case: &Case<'_>) -> Vec<Span> {
         .take(MOST)
         .collect()
 }
+
+/// "As in the examples below" in a prompt that shows none there and takes none in.
+pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let shown = |unit: usize| {
+        let kind = case.units[unit].kind;
+        case.labels[unit].serves(Component::Examples)
+            || matches!(kind, UnitKind::Code | UnitKind::Table | UnitKind::Turn | UnitKind::Field)
+    };
+    if !case.layers.is_empty() || (0..case.units.len()).any(shown) {
+        return Vec::new();
+    }
+    let referred = |unit: usize| {
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        (0..words.len()).find_map(|at| {
+            let named = matches!(&*lower(at), "example" | "examples" | "sample" | "samples");
+            let next = (at + 1..at + 4).find(|&at| matches!(&*lower(at), "below" | "above"))?;
+            // Between them stands at most what tells that they are given.
+            let between = (at + 1..next).all(|at| {
+                matches!(
+                    &*lower(at),
+                    "given"
+                        | "shown"
+                        | "provided"
+                        | "mentioned"
+                        | "listed"
+                        | "as"
+                        | "prompts"
+                        | "from"
+                        | "the"
+                )
+            });
+            let span = words[at].span().cover(words.get(next)?.span());
+            let slots = case.slots.iter();
+            let taken_in = match &*lower(next) {
+                "below" => slots.filter(|slot| slot.span.start() > span.end()).count() > 0,
+                _ => slots.filter(|slot| slot.span.end() < span.start()).count() > 0,
+            };
+            (named && between && !taken_in).then_some(span)
+        })
+    };
+    case.demands().filter_map(referred).take(MOST).collect()
+}

@@ -282,12 +282,14 @@ static LOST: Meta = Meta {
         "Write the notice. Follow the style guide in section 7.",
         "Write the notice. At gate 2, wait for the purser.",
         "Write the notice in the tone set out in the section \"House voice\".",
+        "Write the notice.\nName the boat first, as in the examples below.",
     ],
     good: &[
         "1. Read the log.\n2. Write the notice.\n\nThen repeat step 1.",
         "Write the notice for section 7 of the quay.\n\n# Section 7\nIt lies to the north.",
         "Write the notice in the tone set out in the section \"House voice\".\n\n# House voice\nCalm.",
         "Write the notice. Add a section \"Tides\" at its end.",
+        "Write the notice.\nName the boat first, as in the examples below.\n\n{samples}",
         "Explain the steps 1 to 3 of the safety card that the guest has: {{card}}",
     ],
 };
@@ -306,8 +308,10 @@ impl Check for LostReference {
             .into_iter()
             .filter(|name| lost.iter().filter(|reference| reference.name == *name).count() >= 3)
             .collect();
-        let named =
-            super::lost_title::lost_titles(case).into_iter().chain(super::lost_place::lost_places(case));
+        let named = super::lost_title::lost_titles(case)
+            .into_iter()
+            .chain(super::lost_place::lost_places(case))
+            .chain(super::lost_place::lost_samples(case));
         for span in numbering::lost_letters(case).into_iter().chain(named) {
             let message = format!("`{}` is not in this prompt", case.shown(span));
             sink.report(span, message, "put the part in, name one that is there, or say it here");

@@ -488,12 +488,13 @@ impl Gist {
             return true;
         }
         // "Keep the note brief" below "answer with a brief note and a table".
-        if self.quality && self.numbers.is_empty() && self.forbids == earlier.forbids {
-            if let [one, two] = self.stems[..]
-                && earlier.pairs.contains(&(one, two))
-            {
-                return true;
-            }
+        if self.quality
+            && self.numbers.is_empty()
+            && self.forbids == earlier.forbids
+            && let [one, two] = self.stems[..]
+            && earlier.pairs.contains(&(one, two))
+        {
+            return true;
         }
         // "Only events of 2024", "events outside 2024 are left out".
         let one_bound = self.confines && earlier.confines && !self.numbers.is_empty();
@@ -547,6 +548,9 @@ mod tests {
         assert!(said("The feedback should be good.", "Give good feedback."));
         assert!(said("Do not change the names of piers.", "Leave fares and names of piers as they are."));
         assert!(said("Never give a fare without its link.", "Every fare carries a link."));
+        let quality = |text: &str| gist(text, Words::read(text, 0).within(Span::new(0, text.len())), true);
+        let passing = quality("Answer with a brief explanation, a table of fares and the name of the pier.");
+        assert!(quality("Keep the explanation brief.").is_said_by(&passing));
         assert!(said("IMPORTANT: Take facts from the log.", "IMPORTANT: Take facts from the log."));
     }
 
