@@ -291,7 +291,10 @@ fn same_manners(
             continue;
         }
         let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);
-        if earlier == rule.unit {
+        // "But use legal terms" stands against what is right before it.
+        let opener = words.within(units[rule.unit].text).first().map(|word| word.lower(text));
+        let objects = opener.is_some_and(|word| matches!(&*word, "but" | "however" | "instead" | "yet"));
+        if earlier == rule.unit || objects {
             continue;
         }
         // "Do not make up facts" and "do not make up names" are two rules.

@@ -324,7 +324,10 @@ pub(crate) fn some_task(labels: &mut [Label]) {
     };
     let best = labels.iter_mut().reduce(|best, other| if rank(other) > rank(best) { other } else { best });
     if let Some(label) = best.filter(|label| rank(label) >= LEAST_TASK) {
-        label.also.push(Component::Task);
+        // "The owner wants a letter to all tenants", among facts.
+        let told = label.component == Some(Component::Context) && label.facets.contains(Facet::Goal);
+        let other = if told { label.component.replace(Component::Task) } else { Some(Component::Task) };
+        label.also.extend(other);
     }
 }
 

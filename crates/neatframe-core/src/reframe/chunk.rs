@@ -262,7 +262,11 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let of_it = tells_what_is_given(before_text)
         && labels[index].component == Some(Component::Task)
         && (1..words.len()).any(|at| matches!(&*lower(at), "it" | "them" | "its"));
-    let next = of_it || matches!(said.as_str(), "then" | "afterwards");
+    // "Find five firms. For each of them look up: …".
+    let each_of_them = matches!(said.as_str(), "for" | "of" | "with" | "about")
+        && (1..5).any(|at| matches!(&*lower(at), "them" | "those" | "these") && lower(at - 1) == "of")
+        && !unit.opens_piece;
+    let next = of_it || each_of_them || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
     let begun = closes

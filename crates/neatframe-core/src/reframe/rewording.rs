@@ -31,7 +31,10 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     let faulty = is_faulty(review);
     if faulty {
         for unit in 0..review.units().len() {
-            for (edit, why) in bare_opening(review, unit).into_iter().chain(as_an_order(review, unit)) {
+            let calm = said_calmly(review, unit).into_iter();
+            for (edit, why) in
+                bare_opening(review, unit).into_iter().chain(as_an_order(review, unit)).chain(calm)
+            {
                 plan.reword(review, edit, why);
             }
         }
@@ -79,6 +82,8 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let verb = |word: &Word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP);
     // "Please carefully check it".
     let adverb = second.lower(text).ends_with("ly") && review.words_of(unit).iter().skip(2).take(3).any(verb);
+    let always = matches!(&*second.lower(text), "always" | "never" | "only");
+    let adverb = adverb || always && review.words_of(unit).get(2).is_some_and(verb);
     let orders = verb(&second) || adverb || forbids && !second.is(vocabulary::STOP);
     let why = match &*first.lower(text) {
         "please" if orders => "an order needs no please",
@@ -123,6 +128,18 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
         found.push((Edit { span: cut, replacement: String::new() }, "an order needs no please"));
     }
     found
+}
+
+/// "Name the pier!!!": one full stop says it.
+fn said_calmly(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
+    let text = review.units()[unit].text;
+    let body = review.source().slice(text);
+    let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let sample = review.labels()[unit].component == Some(Component::Examples);
+    let signs = body.len() - body.trim_end_matches('!').len();
+    let span = Span::new(text.end() - signs, text.end());
+    (prose && !sample && signs >= 2)
+        .then(|| (Edit { span, replacement: ".".into() }, "an order needs no raised voice"))
 }
 
 /// "So I need you to take the notes": the order behind it.
@@ -237,6 +254,12 @@ mod tests {
         );
         let well = "Write the notice in at most 60 words. Please name the pier.";
         assert!(reworded(well).contains("Please name"), "a prompt without a fault keeps its ways");
+    }
+
+    #[test]
+    fn a_full_stop_says_it() {
+        let text = reworded("Write the notice in order to warn guests!!! Name the pier! Then stop!!");
+        assert_eq!(text.trim(), "Write the notice to warn guests. Name the pier! Then stop.");
     }
 
     #[test]
