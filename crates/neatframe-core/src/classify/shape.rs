@@ -23,6 +23,10 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
         matches!(&*word.lower(reading.source.text()), "always" | "please" | "only" | "never" | "now" | "then")
     };
     let orders = words.clone().find(|word| !stresses(&word)).is_some_and(|word| word.is(vocabulary::VERB));
+    // "You must name at most {max_boats}".
+    let binds = words
+        .clone()
+        .any(|word| matches!(&*word.lower(reading.source.text()), "must" | "should" | "maximum"));
     let short = words.take(INPUT_WORDS + 1).count() <= INPUT_WORDS;
     // An open question asks the author, and "your" part of a template is the model's: neither takes in an input.
     let takes_in = |slot: &Slot| {
@@ -37,6 +41,7 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     last.is_some_and(takes_in)
         && short
         && !orders
+        && !binds
         && (matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
             || unit.kind == UnitKind::Code && alone)
 }

@@ -173,6 +173,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "Decide whether two entries are the same", "Given a list of 10 questions, …" count what comes in.
+        let given = words[0].lower(text) == "given" && !words[..first].iter().any(|w| w.text(text) == ",");
+        if given || first > 0 && words[first - 1].lower(text) == "whether" {
+            at = measure_at;
+            continue;
+        }
         // "Quote two answers word for word" counts no words.
         if next(1).is_some_and(|word| word == "for") && next(2).is_some_and(|word| word == "word") {
             at = measure_at;

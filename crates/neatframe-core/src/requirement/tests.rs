@@ -33,6 +33,7 @@ requirements! {
     max_after: "Write 3 bullets max." => ["reply: at most 3 bullets"];
     negated: "No sentence is longer than 20 words." => ["each sentence: at most 20 words"];
     maximum_of: "Use a maximum of 4 paragraphs." => ["reply: at most 4 paragraphs"];
+    what_comes_in: "Given a list of three slips, decide whether two boats are the same." => [];
     sign: "Keep the title ≤ 60 characters." => ["title: at most 60 characters"];
     about: "Write about 200 words on the ferry." => ["reply: about 200 words"];
     per_part: "Write 40 words per section." => ["each section: about 40 words"];
