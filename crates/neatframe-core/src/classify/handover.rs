@@ -1,8 +1,7 @@
 //! Sentences that say what comes in, and those that hand the work over behind the samples.
 
-use super::Reading;
+use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
-use crate::slots::Slot;
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -41,7 +40,7 @@ pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
     let next = || {
         let mut after = reading.units[index + 1..].iter().take(4);
         let prose = after.find(|unit| unit.kind != UnitKind::Mark);
-        prose.is_some_and(|unit| holds_a_slot(reading.slots, unit.text.start(), unit.text.end()))
+        prose.is_some_and(|unit| holds_a_slot(reading, unit))
     };
     announces && words.len() <= 20 && reading.source.slice(unit.text).ends_with(':') && !others() && next()
 }
@@ -89,11 +88,6 @@ pub(super) fn is_a_level(reading: &Reading<'_>, index: usize) -> bool {
     let Some(own) = level(index) else { return false };
     let near = |at: Option<usize>| at.and_then(level).is_some_and(|other| other != own);
     near(index.checked_sub(1)) || near(Some(index + 1))
-}
-
-fn holds_a_slot(slots: &[Slot], start: usize, end: usize) -> bool {
-    let at = slots.partition_point(|slot| slot.span.start() < start);
-    slots.get(at).is_some_and(|slot| slot.span.end() <= end)
 }
 
 /// "Now do the same with the following input", "Now it's your turn.": behind the samples the work begins.

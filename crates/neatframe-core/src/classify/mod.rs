@@ -15,6 +15,7 @@ mod pairs;
 mod ruled;
 mod runs;
 mod shape;
+mod shots;
 mod titles;
 mod topic;
 #[doc(hidden)]
@@ -172,7 +173,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     }
     let views = Views::new(reading, &first);
     let shown = message::samples(reading.source.messages());
-    let bounded = bounds::within(reading);
+    let mut bounded = bounds::within(reading);
+    shots::counted(reading, &mut bounded);
+    shots::led_by_a_label(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)

@@ -50,7 +50,9 @@ pub(super) fn heading(text: &str, line: Span) -> Option<(u8, Span)> {
     let rest = &body[level..];
     let title = rest.trim().trim_end_matches('#').trim_end();
     // `## Tone: Plain words. Name the boat first.` is a label with its text.
-    if title.split_once(": ").is_some_and(|(_, text)| is_prose(text)) || is_paragraph(title) {
+    // `### Question: {question}` takes something in.
+    let slot = |text: &str| text.starts_with(['{', '$']) && text.ends_with('}');
+    if title.split_once(": ").is_some_and(|(_, text)| is_prose(text) || slot(text)) || is_paragraph(title) {
         return None;
     }
     let spaced = rest.starts_with([' ', '\t']);

@@ -81,7 +81,11 @@ pub(super) fn is_pinned(
         }
         VagueKind::Length => {
             let stated = length_stated && !counts_itself(case, words);
-            number || conditional || stated || explained || bounded_elsewhere(case, words, hit)
+            number_near(words, hit)
+                || conditional
+                || stated
+                || explained
+                || bounded_elsewhere(case, words, hit)
         }
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
@@ -101,6 +105,14 @@ pub(super) fn is_pinned(
         }
         VagueKind::Bare => explained,
     }
+}
+
+/// "In two short sentences", and not "compare the two replies and give a short explanation".
+fn number_near(words: &[Word], hit: &Hit) -> bool {
+    const NEAR: usize = 4;
+    let from = hit.first.saturating_sub(NEAR);
+    let to = words.len().min(hit.last + 1 + NEAR * 2);
+    words[from..to].iter().any(|word| word.is_number())
 }
 
 /// "If it is good, …", and not "If a guest asks, give a brief answer".

@@ -1,0 +1,129 @@
+//! Stretches of samples that the prompt's own pattern shows: from "Example 1:" to "Example 2:", from one `Q:` to the `Q: {question}`
+//! that is still to be answered.
+
+use super::handover::hands_over;
+use super::{Reading, holds_a_slot};
+use crate::lexicon::vocabulary;
+use crate::units::UnitKind;
+use std::collections::HashMap;
+
+/// The most units between two numbered samples.
+const LONG: usize = 200;
+
+/// Marks in `inside` what stands between two samples that are counted, and in the last of them.
+pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
+    let labels: Vec<(usize, u32)> =
+        (0..reading.units.len()).filter_map(|at| Some((at, number(reading, at)?))).collect();
+    for pair in labels.windows(2) {
+        let [(from, one), (to, two)] = [pair[0], pair[1]];
+        let short = to - from <= LONG;
+        if two != one + 1 || !short || (from + 1..to).any(|at| is_heading(reading, at)) {
+            continue;
+        }
+        inside[from + 1..to].fill(true);
+        // The last one is at most a little longer than the one before.
+        let last = !labels.iter().any(|(at, next)| *at > to && *next == two + 1);
+        if last {
+            let most = (to + 1 + (to - from) * 2).min(reading.units.len());
+            let over = |at: &usize| {
+                hands_over(reading, *at)
+                    || holds_a_slot(reading, &reading.units[*at])
+                    || is_heading(reading, *at)
+            };
+            let end =
+                (to + 1..most).find(over).unwrap_or(if most == reading.units.len() { most } else { to + 1 });
+            inside[to + 1..end].fill(true);
+        }
+    }
+}
+
+/// The number in "Example 2:", on a line of its own.
+fn number(reading: &Reading<'_>, at: usize) -> Option<u32> {
+    let unit = &reading.units[at];
+    if unit.kind != UnitKind::Mark || unit.text.len() > 24 {
+        return None;
+    }
+    let text = reading
+        .source
+        .slice(unit.text)
+        .trim_matches(['#', '*', ':', ' ', '-', '[', ']'])
+        .to_ascii_lowercase();
+    let (name, number) = text.rsplit_once([' ', '#'])?;
+    let named = matches!(name.trim_end_matches(' '), "example" | "sample" | "demonstration" | "shot");
+    number.parse().ok().filter(|_| named)
+}
+
+fn is_heading(reading: &Reading<'_>, at: usize) -> bool {
+    let unit = &reading.units[at];
+    unit.kind == UnitKind::Mark && reading.source.slice(unit.text).starts_with(['#', '<', '='])
+}
+
+/// How often a label stands before a text, until it stands before a slot.
+const TIMES: usize = 2;
+
+/// Marks in `inside` the samples before the `Q: {question}` that they lead to.
+pub(super) fn led_by_a_label(reading: &Reading<'_>, inside: &mut [bool]) {
+    let label = |at: usize| -> Option<&str> {
+        let unit = &reading.units[at];
+        let (label, rest) = reading.source.slice(unit.text).split_once(": ")?;
+        (unit.opens_piece && label.len() <= 20 && !label.contains(['"', '{', '`']) && !rest.trim().is_empty())
+            .then_some(label)
+    };
+    let slotted = |at: usize| holds_a_slot(reading, &reading.units[at]);
+    let mut seen: HashMap<&str, Vec<usize>> = HashMap::new();
+    for at in 0..reading.units.len() {
+        let Some(name) = label(at) else { continue };
+        if !slotted(at) {
+            seen.entry(name).or_default().push(at);
+            continue;
+        }
+        let Some(all) = seen.remove(name).filter(|all| all.len() >= TIMES) else { continue };
+        let from = all[0];
+        let clean = at - from <= LONG
+            && !(from..at).any(|unit| slotted(unit) || hands_over(reading, unit) || orders(reading, unit));
+        if clean && titles_recur(reading, from..at) {
+            inside[from..at].fill(true);
+        }
+    }
+}
+
+/// "Write abbreviations out." on a line of its own: the samples before it are over.
+fn orders(reading: &Reading<'_>, at: usize) -> bool {
+    let unit = &reading.units[at];
+    let first = reading.words.within(unit.text).first();
+    unit.opens_piece
+        && matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { .. })
+        && first.is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION))
+}
+
+/// Titles among samples are parts of them, and stand in each.
+fn titles_recur(reading: &Reading<'_>, units: std::ops::Range<usize>) -> bool {
+    let mut titles: HashMap<&str, usize> = HashMap::new();
+    for at in units.filter(|at| is_heading(reading, *at)) {
+        *titles.entry(reading.source.slice(reading.units[at].text)).or_default() += 1;
+    }
+    titles.values().all(|times| *times >= TIMES)
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::classify::components_of;
+    use crate::component::Component::{Context, Examples, Task};
+
+    #[test]
+    fn what_stands_between_counted_samples() {
+        let text = "Find the boat that the slip asks for.\nExamples:\nExample 1:\nSlip text:\nA boat to the island, please.\nAnswer:\n\
+                    Merle\nExample 2:\nSlip text:\nA boat to the pier.\nAnswer:\nOriole\nNow do the same for the slip below.\n{slip}\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!(found, [Task, Examples, Examples, Examples, Examples, Task, Context]);
+    }
+
+    #[test]
+    fn questions_before_the_one_that_is_open() {
+        let text = "Split the slip into boat and pier.\n\nQ: The Merle lies at pier two.\n# JSON\n{{\n\"boat\": \"Merle\"\n}}\n\n\
+                    Q: The Oriole lies at pier one.\n# JSON\n{{\n\"boat\": \"Oriole\"\n}}\n\nQ: {slip}\n# JSON\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!(found.iter().filter(|of| **of == Examples).count(), 8, "{found:?}");
+        assert_eq!(found.last(), Some(&Context));
+    }
+}
