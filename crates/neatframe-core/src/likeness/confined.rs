@@ -81,13 +81,18 @@ pub(crate) fn confined(text: &str, words: &[Word]) -> Option<Confined> {
     let of: Vec<u32> = named.map(|(_, word)| stem(&word.lower(text))).collect();
     let rest = &words[clause..words.len().min(clause + REACH)];
     let outside = rest.iter().any(|word| denies(word) || word.lower(text) == "outside");
+    // "That are not in the plan".
+    let placed = rest.windows(2).any(|pair| {
+        matches!(&*pair[0].lower(text), "in" | "on" | "from")
+            && matches!(&*pair[1].lower(text), "the" | "our" | "this")
+    });
     let one_of = |names: &[&str]| rest.iter().any(|word| names.contains(&&*word.lower(text)));
     let confined = |by| Some(Confined { of, by, ruled_out: only.is_none() });
     match only {
         Some(_) if one_of(&NEEDED) && !outside => confined(Border::Needed),
         // "Never query for all columns from a table".
         None if named_whole(text, &words[from + 1..clause]) => confined(Border::Needed),
-        _ if one_of(&AT_HAND) && outside == only.is_none() => confined(Border::AtHand),
+        _ if (one_of(&AT_HAND) || placed) && outside == only.is_none() => confined(Border::AtHand),
         _ => of_a_kind(),
     }
 }

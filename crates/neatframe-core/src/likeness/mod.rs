@@ -480,7 +480,11 @@ impl Gist {
         if self.preserves && earlier.preserves {
             return shared == self.stems.len();
         }
-        let both_confine = self.confines && earlier.confines && (shared >= 2 || self.stems == earlier.stems);
+        // "Only piers that are open", "no piers that are not in the plan": each has a border of its own.
+        let other_border = shared + 1 == self.stems.len() && shared + 1 == earlier.stems.len() && shared <= 2;
+        let both_confine = self.confines
+            && earlier.confines
+            && (shared >= 2 && !other_border || self.stems == earlier.stems);
         let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
         // "Stick to the facts in the log", "add nothing that the log does not say".
         let few = self.stems.len() <= 3 && earlier.stems.len() <= 3;

@@ -1,0 +1,31 @@
+//! One border told from both sides, one thing kept or left out in two ways.
+
+pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Only name piers that are listed in the plan.", "Never name piers that are not in the plan."),
+    (
+        "Use only the fares given in the table.",
+        "Do not use fares that the table does not list, such as fares not shown.",
+    ),
+    ("Only consider boats that are available today.", "Do not suggest boats that aren't available."),
+    ("Use only the columns you can see in the table.", "Be careful not to query columns that do not exist."),
+    ("Never copy all lines from the log.", "Copy only the lines that are needed for the answer."),
+    ("Write from the captain's reports only.", "Do not take anything from the crew reports."),
+    ("Use only metric units.", "Never use imperial units."),
+    ("Quote only harbour notices.", "Do not quote newspaper notices."),
+    ("Use your own words.", "Do not copy sentences from the log."),
+    ("Paraphrase what the guest says.", "Never lift phrases from the letter."),
+    ("Reply in pure JSON.", "Do not output anything other than JSON."),
+    ("Return only JSON.", "Do not add any text before or after the object."),
+    (
+        "Do not repeat what was already covered in the first notice.",
+        "Never tell what was previously told in the first notice.",
+    ),
+    ("Do not omit any facts.", "Include all facts."),
+    ("Leave nothing out.", "Do not skip any details."),
+    ("Write no conclusion.", "Do not add a conclusion."),
+    (
+        "Answer with a brief explanation, a table of fares and the name of the pier.",
+        "Keep the explanation brief.",
+    ),
+    ("Write the letter in short sentences that children can read aloud.", "Use short sentences."),
+];
