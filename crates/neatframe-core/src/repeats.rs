@@ -303,7 +303,7 @@ fn same_manners(
         }
         // "A list of boats" and "a list of piers" are two lists.
         let of = |unit: usize, span: Span| {
-            let joins = |word: &Word| matches!(&*word.lower(text), "of" | "with");
+            let joins = |word: &Word| matches!(&*word.lower(text), "of" | "with" | "on" | "about");
             let behind = words.within(Span::new(span.end(), units[unit].text.end()));
             let held = words.within(span).last().is_some_and(joins);
             let led = behind.first().is_some_and(joins);

@@ -85,11 +85,11 @@ pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
                 )
             });
             let span = words[at].span().cover(words.get(next)?.span());
-            let slots = case.slots.iter();
-            let taken_in = match &*lower(next) {
-                "below" => slots.filter(|slot| slot.span.start() > span.end()).count() > 0,
-                _ => slots.filter(|slot| slot.span.end() < span.start()).count() > 0,
-            };
+            let below = lower(next) == "below";
+            let taken_in = case.slots.iter().any(|slot| match below {
+                true => slot.span.start() > span.end(),
+                false => slot.span.end() < span.start(),
+            });
             (named && between && !taken_in).then_some(span)
         })
     };

@@ -248,6 +248,15 @@ mod tests {
     }
 
     #[test]
+    fn an_order_behind_a_reason_may_stand_behind_what_the_reason_adds() {
+        assert!(words(
+            "Given the score, which runs from 0 to 1, briefly justify the score.",
+            orders_behind_a_reason
+        ));
+        assert!(!words("Given the score, which runs from 0 to 1, guests may wait.", orders_behind_a_reason));
+    }
+
+    #[test]
     fn a_fact_is_pressed_on_the_model() {
         assert!(words("It is very important to note that the 07:10 still sails every day.", presses_a_fact));
         assert!(words("Please keep in mind that our boats hold 80 guests.", presses_a_fact));

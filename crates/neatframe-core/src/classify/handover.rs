@@ -6,28 +6,45 @@ use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
 
-/// "You will be given a log and two reports.": what comes in. Where it goes on to say what is to be done it is no mere fact.
+/// "You will be given a log", "You receive two reports": how many words say so.
+fn given(text: &str, words: &[Word]) -> Option<usize> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = 1 + usize::from(matches!(&*lower(1), "will" | "have"));
+    let passive = matches!(&*lower(verb), "are" | "be" | "been")
+        && matches!(&*lower(verb + 1), "given" | "provided" | "shown" | "presented" | "handed");
+    let opens = lower(0) == "you";
+    match &*lower(verb) {
+        _ if opens && passive => Some(verb + 2),
+        "get" | "receive" if opens => Some(verb + 1),
+        _ => None,
+    }
+}
+
+/// True for a sentence that opens with what comes in, whatever it goes on to say.
+pub(crate) fn tells_what_is_given(text: &str, words: &[Word]) -> bool {
+    given(text, words).is_some()
+}
+
+/// The same where it goes on to no ask, so that it is a fact and nothing else.
 pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
     let text = reading.source.text();
     let words = reading.words.within(reading.units[index].text);
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let will = usize::from(lower(1) == "will") + usize::from(lower(1) == "have");
-    let given = lower(0) == "you"
-        && matches!(&*lower(1 + will), "are" | "be" | "been")
-        && matches!(&*lower(2 + will), "given" | "provided" | "shown" | "presented" | "handed");
     let asks = |word: &Word| {
         word.is(vocabulary::MODAL | vocabulary::NEGATION)
             || matches!(&*word.lower(text), "your" | "you" | "task" | "need" | "needs" | "to")
     };
-    given && words.len() > 4 + will && !words[3 + will..].iter().any(asks)
+    given(text, words).is_some_and(|from| words.len() > from + 1 && !words[from..].iter().any(asks))
 }
+
+/// Words of a sentence that presents the work itself and no input.
+const WORK: [&str; 26] = [
+    "example", "examples", "sample", "samples", "format", "template", "schema", "output", "answer", "reply",
+    "response", "rule", "rules", "step", "steps", "instructions", "task", "tasks", "job", "what", "how",
+    "guidelines", "requirements", "plan", "structure", "please",
+];
 
 /// "Below are several numbered sources:" above a slot: what the slot takes in.
 pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
-    const OTHERS: [&str; 14] = [
-        "example", "examples", "sample", "samples", "format", "template", "schema", "output", "answer",
-        "reply", "response", "rules", "steps", "instructions",
-    ];
     let text = reading.source.text();
     let unit = &reading.units[index];
     let words = reading.words.within(unit.text);
@@ -36,7 +53,7 @@ pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
     let announces = matches!(&*lower(0), "below" | "here" | "attached") && is(1)
         || matches!(&*lower(0), "the" | "this") && matches!(&*lower(1), "following") && is(2)
         || lower(0) == "this" && is(1);
-    let others = || words.iter().any(|word| OTHERS.contains(&&*word.lower(text)));
+    let others = || words.iter().any(|word| WORK.contains(&&*word.lower(text)));
     let next = || {
         let mut after = reading.units[index + 1..].iter().take(4);
         let prose = after.find(|unit| unit.kind != UnitKind::Mark);
@@ -47,11 +64,6 @@ pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
 
 /// "Here is a slip from the harbour office that names a boat.": what the prompt is sent with.
 pub(super) fn presents(reading: &Reading<'_>, index: usize) -> bool {
-    const WORK: [&str; 26] = [
-        "example", "examples", "sample", "samples", "format", "template", "schema", "output", "answer",
-        "reply", "response", "rule", "rules", "step", "steps", "instructions", "task", "tasks", "job",
-        "what", "how", "guidelines", "requirements", "plan", "structure", "please",
-    ];
     let text = reading.source.text();
     let words = reading.words.within(reading.units[index].text);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));

@@ -12,7 +12,6 @@ mod model;
 mod mood;
 mod openings;
 mod pairs;
-mod ruled;
 mod runs;
 mod shape;
 mod shots;
@@ -34,6 +33,7 @@ use by_form::Around;
 pub(crate) use facets::note_demands;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
+pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 use runs::{OpenList, OpenQuote, OpenRecord};
 use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy};
@@ -262,10 +262,6 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if ruled && shares[Component::Constraints.index()] >= RULED {
             shares[Component::Constraints.index()] += shares[Component::Task.index()] / 2.0;
             shares[Component::Task.index()] /= 2.0;
-        }
-        let formed = observer.titles[unit.section] == Some(Component::OutputFormat);
-        if formed && ruled::rules_the_work(reading, index, label.facets) {
-            towards(Component::Constraints, &mut shares);
         }
         // What stands around a plain rule does not make a fact of it.
         let own = seen[0][Component::Constraints.index()];

@@ -4,6 +4,7 @@
 use super::handover::hands_over;
 use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
+use crate::outline::is_sample_title;
 use crate::units::UnitKind;
 use std::collections::HashMap;
 
@@ -14,7 +15,7 @@ const LONG: usize = 200;
 pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
     let labels: Vec<(usize, u32)> =
         (0..reading.units.len()).filter_map(|at| Some((at, number(reading, at)?))).collect();
-    for pair in labels.windows(2) {
+    for (place, pair) in labels.windows(2).enumerate() {
         let [(from, one), (to, two)] = [pair[0], pair[1]];
         let short = to - from <= LONG;
         if two != one + 1 || !short || (from + 1..to).any(|at| is_heading(reading, at)) {
@@ -22,8 +23,7 @@ pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
         }
         inside[from + 1..to].fill(true);
         // The last one is at most a little longer than the one before.
-        let last = !labels.iter().any(|(at, next)| *at > to && *next == two + 1);
-        if last {
+        if labels.get(place + 2).is_none_or(|(_, next)| *next != two + 1) {
             let most = (to + 1 + (to - from) * 2).min(reading.units.len());
             let over = |at: &usize| {
                 hands_over(reading, *at)
@@ -43,14 +43,9 @@ fn number(reading: &Reading<'_>, at: usize) -> Option<u32> {
     if unit.kind != UnitKind::Mark || unit.text.len() > 24 {
         return None;
     }
-    let text = reading
-        .source
-        .slice(unit.text)
-        .trim_matches(['#', '*', ':', ' ', '-', '[', ']'])
-        .to_ascii_lowercase();
-    let (name, number) = text.rsplit_once([' ', '#'])?;
-    let named = matches!(name.trim_end_matches(' '), "example" | "sample" | "demonstration" | "shot");
-    number.parse().ok().filter(|_| named)
+    let text = reading.source.slice(unit.text);
+    let (_, number) = text.trim_end_matches(['*', ':', ' ', '-', ']']).rsplit_once([' ', '#'])?;
+    number.parse().ok().filter(|_| is_sample_title(text))
 }
 
 fn is_heading(reading: &Reading<'_>, at: usize) -> bool {

@@ -513,7 +513,7 @@ impl Gist {
             return false;
         }
         let open = self.loose.iter().filter(|stem| earlier.stems.binary_search(stem).is_err()).count();
-        // "All changes use a SEARCH/REPLACE block", "describe each change with a SEARCH/REPLACE block".
+        // "All changes use a LEAVES/ENTERS slip", "tell of each change with a LEAVES/ENTERS slip".
         let one_form = self.named.len() >= 2
             && self.named.iter().all(|name| earlier.named.contains(name))
             && shared * 5 >= self.stems.len() * 3;

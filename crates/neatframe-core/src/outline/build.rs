@@ -317,6 +317,9 @@ impl Builder<'_> {
             let sentence = opener.is_some_and(|word| {
                 word.is(vocabulary::VERB | vocabulary::CONDITION) && self.words.within(label).len() > 2
             });
+            // "Never join two slips if:".
+            let leads_to_cases = [" if", " when", " unless"].iter().any(|end| name.ends_with(end));
+            let sentence = sentence || leads_to_cases;
             let leads_on =
                 ["for", "from", "with", "in", "then", "to"].contains(&name.split(' ').next().unwrap_or(""));
             let capital = self.text[label.range()].starts_with(char::is_uppercase);

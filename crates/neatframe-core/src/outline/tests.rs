@@ -85,6 +85,11 @@ layout!(
     "<tool name=\"x\">Takes words.\nGives items.</tool>",
     ["TagOpen/tool", "Text/tool", "Text/tool", "TagClose/tool"]
 );
+layout!(
+    a_fence_left_open_ends_before_a_sample,
+    "```\n07:10 fog\n07:20 clear\nExample output: see the list",
+    ["Fence/", "Code/", "Code/", "Field/"]
+);
 layout!(fence_hides_marks, "```\n# no\n<x>\n```\n- yes", ["Fence/", "Code/", "Code/", "Fence/", "Item/"]);
 layout!(turns, "Customer: hi\nFern: hello\nCustomer: bye\nFern: bye", ["Turn/", "Turn/", "Turn/", "Turn/"]);
 layout!(
@@ -119,6 +124,10 @@ fn faults_of_tags_and_fences() {
     assert_eq!(faults("x\n</rubric>\ny"), ["StrayClose </rubric>"]);
     assert_eq!(faults("<a>\n<b>\nx\n</a>\n</b>"), ["CrossedTags <b>"]);
     assert_eq!(faults("```sql\nselect 1\n\nmore"), ["OpenFence ```sql"]);
+    assert_eq!(
+        faults("```\n07:10 fog\n07:20 clear\nExample output: see the list\nThank you."),
+        ["OpenFence ```"]
+    );
     let left = "```json\n{}\n\nKeep to the rules of the pier.\nName the boat and the pier first.\nWrite no more than two lines.\n```";
     assert_eq!(faults(left), ["OpenFence ```json"]);
     assert_eq!(faults("```sql\nselect 1\n```json\n{}\n```"), ["OpenFence ```sql"]);

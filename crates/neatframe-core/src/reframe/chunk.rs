@@ -1,5 +1,6 @@
 //! Stretches of a prompt that stay together when its parts are put in order.
 
+use crate::classify::tells_what_is_given;
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
@@ -259,7 +260,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && !names
         && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     // "You will be given a query. Your job is to decide what it is about": "it" is what is given.
-    let of_it = tells_what_is_given(before_text)
+    let of_it = tells_what_is_given(review.source().text(), review.words_of(index - 1))
         && labels[index].component == Some(Component::Task)
         && (1..words.len()).any(|at| matches!(&*lower(at), "it" | "them" | "its"));
     // "Find five firms. For each of them look up: …".
@@ -305,16 +306,6 @@ fn leaves_facts(review: &Review, index: usize) -> bool {
         && component(index) == Some(Component::Constraints)
 }
 
-/// "You will be provided with a question."
-fn tells_what_is_given(text: &str) -> bool {
-    const GIVEN: [&str; 8] = [
-        "you will be given", "you will be provided", "you will be shown", "you will get ",
-        "you will receive ", "you are given", "you get ", "you receive ",
-    ];
-    let text = text.to_lowercase();
-    GIVEN.iter().any(|lead| text.starts_with(lead))
-}
-
 /// A unit's span with its marker or label.
 pub(super) fn lead_span(review: &Review, index: usize) -> Span {
     review.units()[index].with_lead(review.outline())
@@ -325,7 +316,7 @@ fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
     let first = &review.units()[units.start];
     let task =
         |unit: usize| units.contains(&unit) && review.labels()[unit].component == Some(Component::Task);
-    if tells_what_is_given(review.source().slice(first.text)) && task(units.start + 1) {
+    if tells_what_is_given(review.source().text(), review.words_of(units.start)) && task(units.start + 1) {
         return Some(Component::Task);
     }
     let announces = first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');

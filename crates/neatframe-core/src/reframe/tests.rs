@@ -396,3 +396,24 @@ fn a_text_that_comes_in_by_a_slot_is_not_asked_for() {
     let out = reframed(text).text;
     assert!(!out.contains("Where is the text"), "{out}");
 }
+
+#[test]
+fn what_speaks_of_them_stays_with_them() {
+    let out = reframed(
+        "Find at least five firms that sell tea boxes to ferries with fewer than 50 guests. For each of them look up:\n\
+         1. the price per month\n2. the shortest contract\n\n\
+         Where something cannot be found, write \"not found\" instead of a guess. Give a link for every price.\n\
+         I need a table with one row per firm, then about 150 words on the gap that we could fill, then the list of links. \
+         Each price has to come with its link.\n",
+    );
+    let task = out.text.find("50 guests. For each of them look up:\n1. the price per month");
+    assert!(task.is_some(), "{}", out.text);
+}
+
+#[test]
+fn a_demand_that_objects_is_no_repeat() {
+    let out = reframed(
+        "Write the letter to all tenants. Please please be professional. Use everyday words only. But use the proper legal wording.\n",
+    );
+    assert!(out.text.contains("But use the proper legal wording"), "{}", out.text);
+}

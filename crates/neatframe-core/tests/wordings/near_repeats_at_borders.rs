@@ -15,4 +15,13 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Write a brief notice about the late boat.", "Name the late boat twice."),
     ("Only ask when the pier is missing.", "Do not ask about the fare."),
     ("Use only the first page.", "Do not use the last page number."),
+    ("Take only paid orders.", "Do not take late orders."),
+    ("Use only blue headings.", "Do not use long headings."),
+    ("Only use data that is needed.", "Never store all data in the log."),
+    ("Do not drop any data on fares.", "Do not lose any data on piers."),
+    ("Do not include all details.", "Include all facts."),
+    (
+        "Do not tell what was already mentioned in the title.",
+        "Do not repeat what was already said on the phone.",
+    ),
 ];

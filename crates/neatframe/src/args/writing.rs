@@ -35,7 +35,7 @@ pub(crate) struct ReframeArgs {
     /// With --in-place: keep the old prompt beside it, as NAME.before
     #[arg(long, requires = "in_place")]
     pub(crate) keep: bool,
-    /// Write the change notes to this file instead of standard error
+    /// Write the change notes to this file instead of standard error (`-`)
     #[arg(long, value_name = "FILE")]
     pub(crate) notes: Option<PathBuf>,
     /// How to write the change notes

@@ -136,7 +136,7 @@ impl Work<'_> {
 
     /// The change notes in the form that was asked for.
     fn noted(&self, told: &notes::Told<'_>) -> Result<String> {
-        let to_file = self.args.notes.is_some();
+        let to_file = self.args.notes.as_ref().is_some_and(|path| path.as_os_str() != "-");
         let colour =
             !to_file && anstream::AutoStream::choice(&std::io::stderr()) != anstream::ColorChoice::Never;
         let width = if to_file { 90 } else { output::terminal().1 };
@@ -154,8 +154,8 @@ impl Work<'_> {
     /// Puts the notes where they were asked for.
     fn say(&self, notes: &str) -> Result<()> {
         match &self.args.notes {
-            Some(path) => output::file(path, notes),
-            None => {
+            Some(path) if path.as_os_str() != "-" => output::file(path, notes),
+            _ => {
                 anstream::eprint!("{notes}");
                 Ok(())
             }

@@ -128,8 +128,7 @@ fn in_a_case(text: &str, words: &[Word], hit: &Hit) -> bool {
         let at = rest.iter().take(3).position(|word| !manner(word)).unwrap_or(0);
         comma + 1 + at <= hit.first && rest.get(at).is_some_and(|word| word.is(vocabulary::VERB))
     };
-    let commas = (case..hit.first).filter(|&at| words[at].text(text) == ",");
-    !commas.into_iter().any(orders)
+    !(case..hit.first).filter(|&at| words[at].text(text) == ",").any(orders)
 }
 
 /// "As many as possible, up to {max_results}": the number is put in later.

@@ -64,7 +64,7 @@ pub(super) fn is_what_is_judged(text: &str, words: &[Word], hit: &Hit) -> bool {
             )
         });
     // "State why the order was good": it is told, and not to be made so.
-    let found = matches!(clause, [.., last] if matches!(&*last.lower(text), "is" | "are" | "was" | "were"))
+    let found = clause.last().is_some_and(|last| matches!(&*last.lower(text), "is" | "are" | "was" | "were"))
         && clause.iter().any(|word| matches!(&*word.lower(text), "why" | "how"));
     asked || question || found
 }
