@@ -41,6 +41,7 @@ mod lines;
 mod message;
 mod numbering;
 mod outline;
+mod parallel;
 mod persona;
 mod reading;
 mod record;

@@ -81,6 +81,7 @@ use crate::layer::Layer;
 use crate::ledger::Ledger;
 use crate::lexicon::{Hit, vocabulary};
 use crate::outline::Outline;
+use crate::parallel;
 use crate::reframe::decide;
 use crate::requirement::Requirement;
 use crate::review::Settings;
@@ -325,21 +326,22 @@ pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
 
 /// Runs every check. Findings come back sorted by place, then check.
 pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
-    let mut findings = Vec::new();
-    for check in CHECKS {
+    let of_each = parallel::map(case.source.text(), CHECKS, |check| {
+        let mut findings = Vec::new();
         let meta = check.meta();
         let level = case.settings.levels.iter().find(|(id, _)| *id == meta.id).map(|(_, level)| *level);
         let on = level.map_or(meta.on, |level| level != Level::Off);
         let foreign = case.language.is_some_and(|language| !vocabulary::LEXICONS.contains(&language));
         if !on || meta.english && foreign {
-            continue;
+            return findings;
         }
-        let from = findings.len();
         check.run(case, &mut Sink { meta, findings: &mut findings });
         if let Some(Level::At(severity)) = level {
-            findings[from..].iter_mut().for_each(|finding| finding.severity = severity);
+            findings.iter_mut().for_each(|finding| finding.severity = severity);
         }
-    }
+        findings
+    });
+    let mut findings: Vec<Finding> = of_each.into_iter().flatten().collect();
     leave_asked(case, &mut findings);
     tell_once(case, &mut findings);
     findings.sort_by(|a, b| a.span.cmp(&b.span).then(a.check.cmp(b.check)));

@@ -25,6 +25,7 @@ use crate::component::{Component, Facet};
 use crate::lexicon::{self, CUES, Hit, Set, vocabulary};
 use crate::message;
 use crate::outline::Outline;
+use crate::parallel;
 use crate::slots::Slot;
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
@@ -160,16 +161,17 @@ const RULED: f32 = 0.15;
 /// Labels every unit; the evidence is kept where it is asked for.
 pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut observer = Observer::new(reading);
-    let mut all_hits = Vec::with_capacity(reading.units.len());
+    let all_hits = parallel::map(reading.source.text(), reading.units, |unit| {
+        let mut hits = Vec::new();
+        lexicon::find(reading.words.within(unit.text), &mut hits);
+        hits
+    });
     let mut labels: Vec<Label> = Vec::with_capacity(reading.units.len());
     let mut first: Vec<Scores> = Vec::with_capacity(reading.units.len());
     for (index, unit) in reading.units.iter().enumerate() {
-        let mut hits = Vec::new();
-        lexicon::find(reading.words.within(unit.text), &mut hits);
-        let seen = observer.see(index, unit, &hits);
+        let seen = observer.see(index, unit, &all_hits[index]);
         first.push(opinion(&BUILT_IN, unit, &seen.features));
         labels.push(Label { facet: seen.facet, facets: seen.facets, ..Label::default() });
-        all_hits.push(hits);
     }
     let views = Views::new(reading, &first);
     let shown = message::samples(reading.source.messages());

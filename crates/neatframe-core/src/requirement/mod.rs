@@ -32,6 +32,7 @@ pub(crate) use words::{is_exception, quotations};
 use crate::classify::{self, Label};
 use crate::lexicon::Hit;
 use crate::outline::Outline;
+use crate::parallel;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
@@ -229,21 +230,29 @@ pub(crate) struct Sight<'a> {
 pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
     let mut found = Vec::new();
     let demands: Vec<usize> = demands.collect();
-    for &unit in &demands {
-        // "{{task: What should come back, in one sentence?}}" asks a person.
-        let text = sight.source.slice(sight.units[unit].text).trim();
-        if text.starts_with("{{") && text.ends_with("}}") {
-            continue;
-        }
-        // "open(url): the text of one page" describes a tool.
-        if !classify::is_call(text) {
-            amount::read(sight, unit, &mut found);
+    let of_each = parallel::map(sight.source.text(), &demands, |&unit| {
+        let mut found = Vec::new();
+        if asks_a_person(sight, unit) {
+            return found;
         }
         manner::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);
         gap::read(sight, unit, &mut found);
         words::read(sight, unit, &mut found);
         order::read(sight, unit, &mut found);
+        found
+    });
+    // An amount may lean on those before it, so they are read one after the other.
+    let mut amounts = Vec::new();
+    for (&unit, others) in demands.iter().zip(of_each) {
+        let from = amounts.len();
+        // "open(url): the text of one page" describes a tool.
+        let calls = classify::is_call(sight.source.slice(sight.units[unit].text).trim());
+        if !calls && !asks_a_person(sight, unit) {
+            amount::read(sight, unit, &mut amounts);
+        }
+        found.extend_from_slice(&amounts[from..]);
+        found.extend(others);
     }
     alone::read(sight, &demands, &mut found);
     pattern::read(sight, &mut found);
@@ -287,6 +296,12 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
     found
+}
+
+/// True for "{{task: What should come back, in one sentence?}}", which asks a person.
+fn asks_a_person(sight: &Sight<'_>, unit: usize) -> bool {
+    let text = sight.source.slice(sight.units[unit].text).trim();
+    text.starts_with("{{") && text.ends_with("}}")
 }
 
 /// "A description of three to five sentences" makes the description a part, of which "the description" speaks later on.
