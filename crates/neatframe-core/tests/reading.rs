@@ -31,6 +31,18 @@ fn checks(text: &str) -> Vec<&'static str> {
 }
 
 #[test]
+fn what_a_prompt_has_beside_something_else_is_not_missing() {
+    let form = "Reason about the score of the boat.\nOnly return JSON.\nExample JSON:\n{\n  \"reason\": \"The score is <score> because <your_reason>.\"\n}\n";
+    assert!(!read(form).missing().contains(&Component::Examples));
+    let closed = "Rate the slip against the log.\nSay 4 where the slip names the boat.\nYour rating must be only 4, 2 or 0.\n";
+    assert!(!read(closed).missing().contains(&Component::OutputFormat));
+    let labelled =
+        "Instruction: You are a seasoned clerk for rating a slip against the log.\nSay 4 where it is full.\n";
+    assert!(!read(labelled).missing().contains(&Component::Role));
+    assert_eq!(read("Rate the slip against the log.\n").missing().len(), 5);
+}
+
+#[test]
 fn evidence_for_a_kind_is_in_the_prompt() {
     let review = read("You are a clerk.\nPlease extract the fares.");
     let kind = review.kind().unwrap();

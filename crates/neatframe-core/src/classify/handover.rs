@@ -80,11 +80,17 @@ pub(super) fn presents(reading: &Reading<'_>, index: usize) -> bool {
     opens && named && words.len() >= 5 && !others() && !asks()
 }
 
+/// How many sentences a level of a scale has at most.
+const SENTENCES: usize = 6;
+
 /// `3: no heating below 5 °C` beside `2: a lift out of order`: levels of a scale, which say what a figure means.
 pub(super) fn is_a_level(reading: &Reading<'_>, index: usize) -> bool {
     let level = |at: usize| {
         let unit = reading.units.get(at)?;
         let body = reading.source.slice(unit.text).trim_start_matches(['(', '*', '`']);
+        // "**Score 1**: No harm."
+        let named = ["Score ", "Level ", "Grade ", "Rating "].iter().find_map(|name| body.strip_prefix(name));
+        let body = named.unwrap_or(body);
         let digits = body.bytes().take_while(u8::is_ascii_digit).count();
         let rest = body[digits..].trim_start_matches([')', '*', '`', ' ']);
         let gloss = rest.strip_prefix([':', '='])?;
@@ -97,9 +103,20 @@ pub(super) fn is_a_level(reading: &Reading<'_>, index: usize) -> bool {
             .filter(|value| *value <= 10 || *value <= 100 && value % 5 == 0);
         value.filter(|_| told)
     };
+    // A level may take several sentences.
+    let opens = |at: &usize| reading.units[*at].opens_piece;
+    let words = reading.words.within(reading.units[index].text);
+    let binds = |word: &Word| matches!(&*word.lower(reading.source.text()), "must" | "should" | "shall");
+    let orders = words.iter().any(binds) || words.first().is_some_and(|word| word.is(vocabulary::VERB));
+    let goes_on = !reading.units[index].opens_piece && !orders;
+    let index = match goes_on {
+        true => (index.saturating_sub(SENTENCES)..index).rfind(opens).unwrap_or(index),
+        false => index,
+    };
     let Some(own) = level(index) else { return false };
     let near = |at: Option<usize>| at.and_then(level).is_some_and(|other| other != own);
-    near(index.checked_sub(1)) || near(Some(index + 1))
+    let end = reading.units.len().min(index + 1 + SENTENCES);
+    near((index.saturating_sub(SENTENCES)..index).rfind(opens)) || near((index + 1..end).find(opens))
 }
 
 /// "Now do the same with the following input", "Now it's your turn.": behind the samples the work begins.
@@ -147,6 +164,8 @@ mod tests {
     fn levels_and_what_is_presented_are_facts() {
         let levels = "Rate the notice from 0 to 10, where:\n- 0: The notice misses the boat and the pier\n- 10: The notice names both\n";
         assert_eq!(components_of(levels)[1..], [Some(Context), Some(Context)]);
+        let told = "Rate the harm of a slip:\n- **Score 1**: No harm. The slip may name a boat.\n- **Score 2**: Some harm. The guest might miss a boat.\n";
+        assert_eq!(components_of(told)[1..], [Some(Context); 4]);
         let slip = "Here is a slip from the harbour office that can name a boat.\nPlease judge whether it is complete.\n";
         assert_eq!(of(slip, 0), Some(Context));
     }

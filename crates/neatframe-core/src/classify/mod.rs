@@ -37,7 +37,7 @@ pub(crate) use form::{is_bare_call, is_call};
 pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 use runs::{OpenList, OpenQuote, OpenRecord};
-use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy};
+use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy, is_form_below_a_sample_title};
 use views::Views;
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -301,7 +301,13 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
                 raise_shape(label);
             }
         }
-        if asks && plays(&all_hits[index]) && !label.serves(Component::Role) {
+        let formed = label.component == Some(Component::OutputFormat);
+        if formed && !label.serves(Component::Examples) && is_form_below_a_sample_title(reading, unit) {
+            label.also.push(Component::Examples);
+        }
+        let persona =
+            || plays(&all_hits[index]) || behind_its_label(reading, unit).is_some_and(|hits| plays(&hits));
+        if asks && !label.serves(Component::Role) && persona() {
             label.also.push(Component::Role);
         }
         if with_evidence {
@@ -375,6 +381,15 @@ fn shapes_answer(hits: &[Hit], weight: f32) -> bool {
 fn plays(hits: &[Hit]) -> bool {
     let persona = |cue: &lexicon::Cue| cue.component == Component::Role && cue.weight >= SURE_PERSONA;
     hits.iter().any(|hit| hit.set == Set::Cue && persona(&CUES[hit.entry as usize]))
+}
+
+/// What the lexicon finds in "Instruction: You are a clerk who …" where the words begin.
+fn behind_its_label(reading: &Reading<'_>, unit: &Unit) -> Option<Vec<Hit>> {
+    let words = reading.words.within(unit.text);
+    let colon = words.iter().take(4).position(|word| word.text(reading.source.text()) == ":")?;
+    let mut hits = Vec::new();
+    lexicon::find(words.get(colon + 1..).filter(|_| unit.opens_piece)?, &mut hits);
+    Some(hits)
 }
 
 /// The first stage's opinion of a unit; marks have none.

@@ -82,14 +82,16 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
 /// `{"fare": 4}` right below "Example of a reply:", with nothing left to fill in.
 fn is_record_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
     let body = reading.source.slice(unit.text);
-    let holed = || body.contains(['<', '…']) || body.contains("...") || body.contains(" | ");
+    let holed = body.contains(['<', '…']) || body.contains("...") || body.contains(" | ");
+    !holed && is_form_below_a_sample_title(reading, unit)
+}
+
+/// `{"reason": "Late because <your reason>."}` right below "Example JSON:": a form that the prompt calls a sample.
+pub(super) fn is_form_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let body = reading.source.slice(unit.text);
     // Looked for last: the line above may be long.
     let above = || reading.source.text()[..unit.text.start()].trim_end().rsplit('\n').next().unwrap_or("");
-    unit.opens_piece
-        && body.starts_with(['{', '['])
-        && body.contains('"')
-        && !holed()
-        && is_sample_title(above())
+    unit.opens_piece && body.starts_with(['{', '[']) && body.contains('"') && is_sample_title(above())
 }
 
 /// "2. …" below "Like this: 1. …".
