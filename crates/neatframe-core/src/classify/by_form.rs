@@ -5,9 +5,9 @@ use super::handover::{announces_an_input, hands_over, is_a_level, presents, says
 use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
-    announces_a_sample, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot, is_closing, is_ellipsis,
-    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, names_the_persona, note_orders,
-    of_the_bot, orders_a_form, takes_samples_in, takes_the_format_in,
+    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot,
+    is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
+    names_the_persona, note_orders, of_the_bot, orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -97,6 +97,7 @@ pub(super) fn told(
     if is_held_up(body)
         || is_tagged_code(reading, unit)
         || announces_a_sample(reading, index)
+        || around.after_a_sample && announces_one_more(reading, index)
         || is_listed_as_a_sample(reading, unit)
         || pairs::shares_its_label(reading, unit)
         || pairs::is_row_under_named_columns(reading, unit)

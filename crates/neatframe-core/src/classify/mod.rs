@@ -5,6 +5,7 @@ mod by_form;
 mod facets;
 mod features;
 mod form;
+mod functions;
 mod handover;
 mod keys;
 mod material;
@@ -34,6 +35,7 @@ use by_form::Around;
 pub(crate) use facets::note_demands;
 use features::{Features, Observer};
 pub(crate) use form::{is_bare_call, is_call};
+use functions::OpenFunction;
 pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 use runs::{OpenList, OpenQuote, OpenRecord};
@@ -185,6 +187,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut quoted = OpenQuote::default();
     let mut record = OpenRecord::default();
     let mut list = OpenList::default();
+    let mut function = OpenFunction::default();
     let keys = keys::named(reading.source.text());
     let mut sampled = None;
     let mut last = None;
@@ -228,6 +231,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if let Some(component) = list.goes_on(unit, &seen[0], is_order) {
             towards(component, &mut shares);
         }
+        if list.is_a_step(reading, unit) && sampled.is_none() {
+            towards(Component::Task, &mut shares);
+        }
         // Under a title for samples a labelled line or a record is one.
         let shows = matches!(unit.kind, UnitKind::Field | UnitKind::Turn | UnitKind::Code | UnitKind::Table)
             || reading.source.slice(unit.text).starts_with(['{', '[']);
@@ -258,6 +264,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         // "You reply \"You have a mass. What is it?\"": the second sentence is still what is quoted.
         if quoted.goes_on(unit) {
             towards(Component::Examples, &mut shares);
+        }
+        let sampling = sampling || sampled.is_some();
+        if function.tells(reading, unit) && !sampling {
+            towards(Component::Context, &mut shares);
         }
         // Under a title for rules an order is a rule sooner than a step.
         let ruled = observer.titles[unit.section] == Some(Component::Constraints);

@@ -3,7 +3,9 @@
 use super::Reading;
 use super::model::Scores;
 use crate::component::Component;
+use crate::lexicon::vocabulary;
 use crate::units::{Unit, UnitKind};
+use crate::words::Word;
 
 /// A sample in quotation marks that runs on over the next sentences of its paragraph.
 #[derive(Default)]
@@ -70,9 +72,20 @@ fn leads_to_a_sample(before: &str) -> bool {
 pub(super) struct OpenList {
     of: Option<Component>,
     section: usize,
+    /// The lead says that the entries are steps.
+    steps: bool,
 }
 
 impl OpenList {
+    /// "1. Use the `read` action to …" below "To complete this task:": a step, opened by what is to be done.
+    pub(super) fn is_a_step(&self, reading: &Reading<'_>, unit: &Unit) -> bool {
+        let counted = unit.kind == UnitKind::Item { ordered: true } && unit.opens_piece;
+        let words = reading.words.within(unit.text);
+        let does =
+            words.first().is_some_and(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::NEGATION));
+        self.steps && counted && does && unit.section == self.section && words.len() > 3
+    }
+
     /// What the lead of a list makes of one of its entries, where the entry says little by itself.
     pub(super) fn goes_on(&self, unit: &Unit, own: &Scores, orders: bool) -> Option<Component> {
         let sure = own.iter().any(|share| *share >= SURE);
@@ -91,6 +104,12 @@ impl OpenList {
         let told = matches!(component, Some(Component::Context | Component::Constraints));
         self.of = component.filter(|_| leads && told);
         self.section = unit.section;
+        let words = reading.words.within(unit.text);
+        let said = |word: &Word| word.lower(reading.source.text());
+        let names = |word: &Word| matches!(&*said(word), "steps" | "procedure" | "workflow" | "process");
+        let aims = words.first().is_some_and(|word| said(word) == "to")
+            && words.get(1).is_some_and(|word| word.is(vocabulary::VERB));
+        self.steps = reading.source.slice(unit.text).ends_with(':') && (aims || words.iter().any(names));
     }
 }
 

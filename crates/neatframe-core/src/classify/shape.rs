@@ -308,6 +308,15 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
 }
 
+/// "Similarly, if the boat is late, your reply should look like this:" behind a sample: one more.
+pub(super) fn announces_one_more(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let opens = reading.words.within(unit.text).first().is_some_and(|word| {
+        matches!(&*word.lower(reading.source.text()), "similarly" | "likewise" | "or" | "another")
+    });
+    opens && reading.source.slice(unit.text).ends_with("like this:")
+}
+
 /// "IMPORTANT: …", also below a sample: said of the work.
 pub(super) fn is_a_note(text: &str) -> bool {
     const NOTES: [&str; 9] =
@@ -347,7 +356,13 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
     if below && is_row_like(&text[..end], body) {
         return true;
     }
-    below && (call || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
+    // "For example, your reply looks like this:" above a record of several lines.
+    let led = text[..end].ends_with(':')
+        && body.starts_with('{')
+        && body[1..].trim_start().starts_with('"')
+        && !body.contains(['<', '…'])
+        && !body.contains("...");
+    below && (call || led || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
 }
 
 /// How far below a sample its other half may open, in bytes.
