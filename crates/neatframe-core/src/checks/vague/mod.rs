@@ -32,6 +32,7 @@ static META: Meta = Meta {
         "Keep the notice short.",
         "Write something useful for the crew.",
         "If a guest asks about the fog, give a brief answer.",
+        "Include relevant figures.",
         "Compare the two slips of the day and then give a short explanation.",
     ],
     good: &[
@@ -40,6 +41,7 @@ static META: Meta = Meta {
         "Begin with the words \"Nice to see you\".",
         "If the weather is nice, name the open deck. State why the order was good.",
         "Say in two short sentences when the boat sails.",
+        "Open the relevant log. Take the relevant facts for the question from it.",
         "List the delays and the causes.",
         "Answer well within the limit, as well as the follow-up.",
         "Grade the notes. Decide whether each note names the pier correctly. Was the tool used properly?",

@@ -1,8 +1,8 @@
 //! What near a vague word says what it means here: a number, a definition, a sample, a place where it is a name.
 
 use super::standing::{
-    goes_on_to_say, in_brackets, is_part_of_a_compound, is_what_is_judged, stands_alone_in_brackets,
-    stands_for_a_level,
+    goes_on_to_say, in_brackets, is_part_of_a_compound, is_relevant_to_what_is_told, is_what_is_judged,
+    stands_alone_in_brackets, stands_for_a_level,
 };
 use crate::checks::Case;
 use crate::component::Component;
@@ -50,6 +50,7 @@ pub(super) fn is_pinned(
         _ if stands_for_a_level(text, words) || is_part_of_a_compound(text, words, hit) => true,
         VagueKind::Quality if stands_alone_in_brackets(text, words, hit) => true,
         VagueKind::Quality | VagueKind::Quantity if is_what_is_judged(text, words, hit) => true,
+        VagueKind::Quality | VagueKind::Quantity if is_relevant_to_what_is_told(case, words, hit) => true,
         // "Given parts of long documents, write …" tells what comes in.
         _ if is_of_what_is_given(text, words, hit) => true,
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,

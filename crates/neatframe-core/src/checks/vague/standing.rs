@@ -1,6 +1,8 @@
 //! Where a vague word stands that asks for nothing: in a level of a scale, in what is to be judged, in a compound, in brackets.
 
+use crate::checks::Case;
 use crate::lexicon::{Hit, vocabulary};
+use crate::slots::Slot;
 use crate::words::Word;
 
 /// "0-3: minimally helpful", "a score from 7 to 8 means mostly complete": what a step of a scale stands for.
@@ -82,3 +84,50 @@ pub(super) fn in_brackets(text: &str, words: &[Word], hit: &Hit) -> bool {
         at > 0 && !words[at..hit.first].iter().any(|word| matches!(word.text(text), ")" | "]"))
     })
 }
+
+/// What something may be relevant to.
+const ASKED: [&str; 12] = [
+    "query", "question", "questions", "queries", "request", "topic", "task", "claim", "issue", "problem",
+    "keyword", "keywords",
+];
+
+/// "The relevant facts" where the query is in the same sentence or comes in by a slot, "open the relevant file": relevant to what
+/// is told, and no standard of its own.
+pub(super) fn is_relevant_to_what_is_told(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
+    let text = case.source.text();
+    let head = words[hit.first..=hit.last].iter().position(|word| word.lower(text) == "relevant");
+    let Some(head) = head.map(|at| hit.first + at) else { return false };
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let counted = words[hit.first..head].iter().any(|word| {
+        matches!(&*word.lower(text), "some" | "few" | "several" | "many" | "and" | "or" | "," | "suggest")
+    });
+    let joined = lower(head + 1).is_some_and(|word| matches!(&*word, "and" | "or" | ","));
+    let asked = |word: &Word| ASKED.contains(&&*word.lower(text));
+    // "The relevant run" is the one that is meant; "the relevant information" may be any.
+    let general = lower(head + 1).is_some_and(|word| {
+        matches!(
+            &*word,
+            "information"
+                | "details"
+                | "facts"
+                | "points"
+                | "data"
+                | "content"
+                | "context"
+                | "parts"
+                | "things"
+        )
+    });
+    let meant = head > 0 && lower(head - 1).is_some_and(|word| word == "the") && !general;
+    let comes_in = || {
+        let of = |slot: &Slot| {
+            let name = case.text(slot.inner).to_lowercase();
+            name.split(|c: char| !c.is_alphanumeric()).any(|part| ASKED.contains(&part))
+        };
+        case.slots.iter().take(SLOTS).any(of)
+    };
+    !counted && !joined && (meant || words.iter().any(asked) || comes_in())
+}
+
+/// How many slots are looked at for what is asked.
+const SLOTS: usize = 64;
