@@ -28,6 +28,7 @@ mod edit;
 mod fill;
 mod finding;
 mod frame;
+mod grounding;
 mod house;
 mod interview;
 mod kind;

@@ -2,6 +2,7 @@
 
 use crate::classify::Label;
 use crate::component::Component;
+use crate::grounding;
 use crate::lexicon::{self, Hit, Set, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_one_gap};
@@ -43,6 +44,9 @@ pub(crate) fn find(
         if of_persona(earlier) != of_persona(unit) {
             continue;
         }
+        twins.entry(unit).or_insert(earlier);
+    }
+    for (unit, earlier) in grounding::repeated(source.text(), words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
     for (unit, earlier) in same_words_ruled_out(words, units, requirements) {
@@ -123,7 +127,7 @@ fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
     })
 }
 
-/// A slot on its own, or a word or two with no verb and no full stop, such as a title: it names something and demands nothing.
+/// A slot on its own, one word such as a path, or a word or two with no verb and no full stop, such as a title: it names something and demands nothing.
 fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
     let text = source.slice(unit.text).trim();
     let slot = text.starts_with(['{', '[', '<', '$', '(']) && text.ends_with(['}', ']', '>', ')']);
@@ -133,7 +137,8 @@ fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
         && plain.len() <= 3
         && !text.ends_with(['.', '!', ';'])
         && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
-    slot || title
+    // "piers/merle.txt".
+    slot || title || !text.contains(char::is_whitespace)
 }
 
 /// The words of a demand that says little but its limit.

@@ -189,6 +189,11 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         let lower = word.lower(text);
+        // "Do not try to explain" is "do not explain".
+        let tries = matches!(&*lower, "try" | "attempt");
+        if tries && words.get(at + 1).is_some_and(|next| next.lower(text) == "to") {
+            continue;
+        }
         // "Never make up a price".
         if matches!(&*lower, "make" | "makes" | "making")
             && words.get(at + 1).is_some_and(|next| next.lower(text) == "up")

@@ -20,6 +20,11 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Only use data that is needed.", "Never store all data in the log."),
     ("Do not drop any data on fares.", "Do not lose any data on piers."),
     ("Do not include all details.", "Include all facts."),
+    ("Use only the facts given in the log.", "Do not guess the age of a guest."),
+    ("Do not invent fares.", "Do not make up names for the guests."),
+    ("If the log is torn, use only the facts in the letter.", "Do not make up information."),
+    ("Use only the facts given in the log.", "Do not guess; write \"unknown\"."),
+    ("Do not explain the fare.", "Try to explain the delay."),
     (
         "Do not tell what was already mentioned in the title.",
         "Do not repeat what was already said on the phone.",

@@ -24,5 +24,13 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "Answer with a brief explanation, a table of fares and the name of the pier.",
         "Keep the explanation brief.",
     ),
+    ("Answer from the log alone, with only the facts given in the log.", "Do not make up information."),
+    ("Use no outside knowledge: never use your own knowledge.", "Do not attempt to guess."),
+    (
+        "Do not use training knowledge to fill gaps; if a fare is not found, say so.",
+        "Never fabricate values or details.",
+    ),
+    ("Do not invent, assume or infer any information.", "Do not guess anything."),
+    ("Do not explain the fare.", "Do not try to explain the fare."),
     ("Write the letter in short sentences that children can read aloud.", "Use short sentences."),
 ];

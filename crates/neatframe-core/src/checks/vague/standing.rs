@@ -126,7 +126,9 @@ pub(super) fn is_relevant_to_what_is_told(case: &Case<'_>, words: &[Word], hit: 
         };
         case.slots.iter().take(SLOTS).any(of)
     };
-    !counted && !joined && (meant || words.iter().any(asked) || comes_in())
+    // "Ask relevant follow-up questions" says nothing of what they are relevant to.
+    let beside = || words[..head].iter().chain(words.iter().skip(head + 4)).any(asked);
+    !counted && !joined && (meant || beside() || comes_in())
 }
 
 /// How many slots are looked at for what is asked.

@@ -1,0 +1,76 @@
+//! "Do not make anything up" behind "use only the log", or behind another ban on guessing: one demand, said again.
+
+use crate::lexicon::vocabulary;
+use crate::requirement::{Demand, Requirement};
+use crate::span::Span;
+use crate::units::Unit;
+use crate::words::{Word, Words};
+
+/// Words of a ban on guessing that names nothing of its own.
+const GENERAL: [&str; 54] = [
+    "answer", "anything", "assume", "assumptions", "attempt", "background", "content", "context", "data",
+    "details", "else", "external", "extra", "fabricate", "facts", "fill", "gaps", "general", "given",
+    "guess", "guesses", "guessing", "hallucinate", "infer", "information", "invent", "inventing",
+    "knowledge", "make", "making", "model", "not", "nothing", "outside", "own", "plausible", "please",
+    "prior", "provide", "provided", "rely", "speculate", "stated", "stuff", "there", "things", "training",
+    "try", "up", "use", "value", "values", "world", "your",
+];
+
+/// The longest ban on guessing that can say nothing new, in words.
+const LONG: usize = 16;
+
+/// How many requirements are looked at.
+const RULES: usize = 400;
+
+/// Bans on guessing, each with the earlier unit that holds the answer to what is given.
+pub(crate) fn repeated(
+    text: &str,
+    words: &Words,
+    units: &[Unit],
+    requirements: &[Requirement],
+) -> Vec<(usize, usize)> {
+    let mut first = None;
+    let mut found = Vec::new();
+    for rule in requirements.iter().take(RULES) {
+        let Demand::Manner { axis, pole } = &rule.demand else { continue };
+        let bans = matches!((*axis, *pole), ("gaps", "never guess") | ("invention", "nothing invented"));
+        let confines = (*axis, *pole) == ("sources", "only the given text");
+        let all = words.within(units[rule.unit].text);
+        // "Use no outside knowledge; if it is not there, say so" holds in any case.
+        let before = words.within(Span::new(units[rule.unit].text.start(), rule.span.end()));
+        if rule.conditional && before.iter().any(|word| word.is(vocabulary::CONDITION)) {
+            continue;
+        }
+        let general =
+            bans && !rule.conditional && all.len() <= LONG && denies(all) && names_nothing(text, all);
+        match first.filter(|earlier| *earlier != rule.unit) {
+            Some(earlier) if general => found.push((rule.unit, earlier)),
+            None if confines || general => first = Some(rule.unit),
+            _ => {}
+        }
+    }
+    found
+}
+
+/// A ban, and no word on what to do instead.
+fn denies(words: &[Word]) -> bool {
+    words.iter().any(|word| word.is(vocabulary::NEGATION))
+        && !words.iter().any(|word| word.is(vocabulary::QUOTE))
+}
+
+fn names_nothing(text: &str, words: &[Word]) -> bool {
+    words.iter().filter(|word| !word.is_punctuation()).all(|word| {
+        GENERAL.binary_search(&&*word.lower(text)).is_ok()
+            || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
+    })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::GENERAL;
+
+    #[test]
+    fn the_words_are_sorted() {
+        assert!(GENERAL.is_sorted());
+    }
+}
