@@ -55,13 +55,15 @@ pub(super) fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     {
         return Some(first.lower(text).into_owned());
     }
-    // "The tasks from the list below" are in what is given.
+    // "The tasks from the list below", "all facts from every note" are in what is given.
     let given = |at: usize| {
-        words
+        let shown = words
             .get(at + 2)
-            .is_some_and(|next| matches!(&*next.lower(text), "below" | "above" | "attached" | "given"))
-            && at > 0
-            && words[at - 1].lower(text) == "from"
+            .is_some_and(|next| matches!(&*next.lower(text), "below" | "above" | "attached" | "given"));
+        let several = words
+            .get(at)
+            .is_some_and(|lead| matches!(&*lead.lower(text), "every" | "each" | "all" | "both"));
+        at > 0 && words[at - 1].lower(text) == "from" && (shown || several)
     };
     words
         .windows(2)

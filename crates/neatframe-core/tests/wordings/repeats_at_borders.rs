@@ -19,6 +19,7 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ),
     ("Do not omit any facts.", "Include all facts."),
     ("Leave nothing out.", "Do not skip any details."),
+    ("Include all key facts from every note.", "Do not omit any important facts."),
     ("Write no conclusion.", "Do not add a conclusion."),
     (
         "Answer with a brief explanation, a table of fares and the name of the pier.",
