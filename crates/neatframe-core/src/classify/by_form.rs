@@ -1,6 +1,6 @@
 //! What a unit is by its form, whatever its words are like.
 
-use super::form::{orders_behind_a_reason, presses_a_fact};
+use super::form::{binds_the_reply, forbids, orders_behind_a_reason, presses_a_fact};
 use super::handover::{announces_an_input, hands_over, is_a_level, presents, says_what_is_given};
 use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
@@ -108,6 +108,15 @@ pub(super) fn told(
     if !sample && orders_behind_a_reason(reading.source.text(), reading.words.within(unit.text)) {
         return likeliest(&[Component::Constraints, Component::Task, Component::OutputFormat])
             .and_then(plain);
+    }
+    let words = reading.words.within(unit.text);
+    if !sample && likeliest(&Component::ALL) == Some(Component::Context) {
+        if binds_the_reply(reading.source.text(), words) {
+            return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
+        }
+        if forbids(reading.source.text(), words) {
+            return plain(Component::Constraints);
+        }
     }
     None
 }

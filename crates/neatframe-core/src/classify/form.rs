@@ -207,6 +207,29 @@ pub(super) fn signs_of_a_form(text: &str) -> bool {
     bars || holes && labelled
 }
 
+/// "Your summary must only use …", "the reply should have one function": bound, and no fact.
+pub(super) fn binds_the_reply(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let owned = matches!(&*lower(0), "your" | "the" | "this");
+    let reply = matches!(
+        &*lower(1),
+        "response" | "reply" | "answer" | "output" | "summary" | "report" | "message" | "json" | "text"
+    );
+    owned && reply && matches!(&*lower(2), "must" | "should" | "shall" | "may" | "needs")
+}
+
+/// "But don't overuse this!", "and never add a name": forbidden, and no fact.
+pub(super) fn forbids(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let from = usize::from(matches!(&*lower(0), "but" | "and" | "also" | "so" | "however" | "please"));
+    let not = match &*lower(from) {
+        "do" => usize::from(lower(from + 1) == "not") * 2,
+        "don't" | "dont" | "never" => 1,
+        _ => 0,
+    };
+    not > 0 && words.get(from + not).is_some_and(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION))
+}
+
 /// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.
 pub(crate) fn is_call(text: &str) -> bool {
     let text = text.trim_start_matches('`');
@@ -254,6 +277,15 @@ mod tests {
             orders_behind_a_reason
         ));
         assert!(!words("Given the score, which runs from 0 to 1, guests may wait.", orders_behind_a_reason));
+    }
+
+    #[test]
+    fn what_binds_the_reply_or_forbids_is_no_fact() {
+        assert!(words("Your reply must only use the log.", binds_the_reply));
+        assert!(!words("Your reply goes to the crew.", binds_the_reply));
+        assert!(words("But don't overuse this!", forbids) && words("Never add a name.", forbids));
+        assert!(!words("Do the boats sail on Sundays?", forbids));
+        assert!(!words("Guests do not sail on Sundays.", forbids));
     }
 
     #[test]

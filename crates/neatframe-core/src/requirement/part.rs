@@ -60,9 +60,8 @@ pub(super) fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
         let shown = words
             .get(at + 2)
             .is_some_and(|next| matches!(&*next.lower(text), "below" | "above" | "attached" | "given"));
-        let several = words
-            .get(at)
-            .is_some_and(|lead| matches!(&*lead.lower(text), "every" | "each" | "all" | "both"));
+        let several =
+            words.get(at).is_some_and(|lead| matches!(&*lead.lower(text), "every" | "each" | "all" | "both"));
         at > 0 && words[at - 1].lower(text) == "from" && (shown || several)
     };
     words
