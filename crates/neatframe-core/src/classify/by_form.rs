@@ -117,6 +117,12 @@ pub(super) fn told(
         if forbids(reading.source.text(), words) {
             return plain(Component::Constraints);
         }
+        // "Please conduct thorough research": asked for, and no fact.
+        if words.first().is_some_and(|word| word.lower(reading.source.text()) == "please") && words.len() > 2
+        {
+            return likeliest(&[Component::Task, Component::Constraints, Component::OutputFormat])
+                .and_then(plain);
+        }
     }
     None
 }

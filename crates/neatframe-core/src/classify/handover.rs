@@ -128,7 +128,9 @@ pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
     let turn = words.len() <= 8
         && (now..words.len()).any(|at| lower(at) == "your" && lower(at + 1) == "turn")
         && matches!(&*lower(now), "it" | "it's" | "its" | "your");
-    let begins = matches!(&*lower(now), "begin" | "let" | "let's") && words.len() <= 4;
+    // "Let's try this now:".
+    let tries = lower(1) == "try" && (2..6).any(|at| lower(at) == "now");
+    let begins = matches!(&*lower(now), "begin" | "let" | "let's") && (words.len() <= 4 || tries);
     let again = lower(0) == "now"
         && words.len() <= 24
         && words.get(now).is_some_and(|word| word.is(vocabulary::VERB) || word.lower(text) == "please")

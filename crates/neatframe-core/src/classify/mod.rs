@@ -180,6 +180,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut bounded = bounds::within(reading);
     shots::counted(reading, &mut bounded);
     shots::led_by_a_label(reading, &mut bounded);
+    shots::up_to_the_hand_over(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)
@@ -190,8 +191,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut function = OpenFunction::default();
     let keys = keys::named(reading.source.text());
     let mut sampled = None;
+    let mut handed_over = false;
     let mut last = None;
     for (index, label) in labels.iter_mut().enumerate() {
+        handed_over |= handover::hands_over(reading, index);
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
@@ -217,7 +220,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             keys: &keys,
             last,
             after_a_sample: sampled.is_some(),
-            among_samples: views.stands_among_samples(index),
+            among_samples: !handed_over && views.stands_among_samples(index),
         };
         if let Some((component, facet)) = by_form::told(reading, index, &shares, &around) {
             towards(component, &mut shares);

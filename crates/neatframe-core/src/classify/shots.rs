@@ -37,6 +37,23 @@ pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
     }
 }
 
+/// Marks in `inside` what stands between "Example format:" and the sentence that hands the work over.
+pub(super) fn up_to_the_hand_over(reading: &Reading<'_>, inside: &mut [bool]) {
+    let mut from = None;
+    for at in 0..reading.units.len() {
+        let text = reading.source.slice(reading.units[at].text);
+        if reading.units[at].kind == UnitKind::Mark && text.ends_with(':') && is_sample_title(text) {
+            from = Some(at);
+        } else if is_heading(reading, at) || orders(reading, at) && !hands_over(reading, at) {
+            from = None;
+        } else if hands_over(reading, at)
+            && let Some(from) = from.take().filter(|from| at - from <= LONG)
+        {
+            inside[from + 1..at].fill(true);
+        }
+    }
+}
+
 /// The number in "Example 2:", on a line of its own.
 fn number(reading: &Reading<'_>, at: usize) -> Option<u32> {
     let unit = &reading.units[at];
@@ -111,6 +128,15 @@ mod tests {
                     Merle\nExample 2:\nSlip text:\nA boat to the pier.\nAnswer:\nOriole\nNow do the same for the slip below.\n{slip}\n";
         let found: Vec<_> = components_of(text).into_iter().flatten().collect();
         assert_eq!(found, [Task, Examples, Examples, Examples, Examples, Task, Context]);
+    }
+
+    #[test]
+    fn what_a_sample_title_opens_and_the_hand_over_closes() {
+        let text = "Give the numbers of the slips that answer the question.\nExample format:\nSlip 1:\n<summary of slip 1>\n\n\
+                    Question: <question>\nAnswer:\nSlip: 9, Weight: 7\n\nLet's try this now:\n\n{{ slip.text }}\n\n\
+                    {{ slip.picture }}\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!(found, [Task, Examples, Examples, Examples, Context, Context]);
     }
 
     #[test]
