@@ -3,7 +3,7 @@
 use crate::classify::Label;
 use crate::component::Component;
 use crate::house::HouseKind;
-use crate::lexicon::{Hit, KINDS, Set};
+use crate::lexicon::{Hit, KINDS, Set, vocabulary};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
@@ -90,7 +90,9 @@ pub(crate) fn recognise(
             scores[kind] += weight * share / (1.0 + evidence[kind].len() as f32 * 0.5);
             evidence[kind].push(run[first].span().cover(run[last].span()));
         };
-        for hit in hits[index].iter().filter(|hit| hit.set == Set::Kind) {
+        // "Quote it word for word; don't paraphrase."
+        let denied = |hit: &Hit| hit.first > 0 && run[hit.first - 1].is(vocabulary::NEGATION);
+        for hit in hits[index].iter().filter(|hit| hit.set == Set::Kind && !denied(hit)) {
             let kind = hit.entry as usize;
             count(kind, KINDS[kind].weight, hit.first, hit.last);
         }

@@ -89,7 +89,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     let slots = slots::of(&source, &outline);
     let reading = Reading { source: &source, words: &words, outline: &outline, units: &units, slots: &slots };
     let Labelled { mut labels, hits, titles } = classify::label(&reading, settings.evidence);
-    classify::some_task(&mut labels);
+    classify::some_task(&reading, &mut labels);
     let sight = requirement::Sight {
         source: &source,
         words: &words,

@@ -207,6 +207,18 @@ pub(super) fn signs_of_a_form(text: &str) -> bool {
     bars || holes && labelled
 }
 
+/// "… an assistant for rating a slip", "… a clerk tasked with sorting": a persona told with its work.
+pub(super) fn says_its_work(text: &str, words: &[Word]) -> bool {
+    words.windows(2).any(|pair| {
+        let (one, two) = (pair[0].lower(text), pair[1].lower(text));
+        one == "for" && two.len() > 5 && two.ends_with("ing")
+            || matches!(
+                (&*one, &*two),
+                ("tasked", "with") | ("designed", "to" | "for") | ("responsible", "for")
+            )
+    })
+}
+
 /// "Your summary must only use …", "the reply should have one function": bound, and no fact.
 pub(super) fn binds_the_reply(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
@@ -277,6 +289,13 @@ mod tests {
             orders_behind_a_reason
         ));
         assert!(!words("Given the score, which runs from 0 to 1, guests may wait.", orders_behind_a_reason));
+    }
+
+    #[test]
+    fn a_persona_may_be_told_with_its_work() {
+        assert!(words("You are an assistant for rating a slip.", says_its_work));
+        assert!(words("You are a clerk tasked with the slips.", says_its_work));
+        assert!(!words("You are a clerk for the harbour.", says_its_work));
     }
 
     #[test]

@@ -38,6 +38,7 @@ pub(crate) use form::{is_bare_call, is_call};
 use functions::OpenFunction;
 pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
+pub(crate) use runs::ends_in_a_quotation;
 use runs::{OpenList, OpenQuote, OpenRecord};
 use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy, is_form_below_a_sample_title};
 use views::Views;
@@ -333,7 +334,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
 
 /// Hardly a prompt asks for nothing: where no unit is an ask by itself, the likeliest one is it as well. Not for what is
 /// sent along with a prompt, which may well hold rules only.
-pub(crate) fn some_task(labels: &mut [Label]) {
+pub(crate) fn some_task(reading: &Reading<'_>, labels: &mut [Label]) {
     if labels.iter().any(|label| label.serves(Component::Task)) {
         return;
     }
@@ -348,6 +349,15 @@ pub(crate) fn some_task(labels: &mut [Label]) {
         let told = label.component == Some(Component::Context) && label.facets.contains(Facet::Goal);
         let other = if told { label.component.replace(Component::Task) } else { Some(Component::Task) };
         label.also.extend(other);
+        return;
+    }
+    // "You are an assistant for rating a slip", and no other ask.
+    let works = |(unit, label): &(&Unit, &mut Label)| {
+        label.component == Some(Component::Role)
+            && form::says_its_work(reading.source.text(), reading.words.within(unit.text))
+    };
+    if let Some((_, label)) = reading.units.iter().zip(labels).find(works) {
+        label.also.push(Component::Task);
     }
 }
 

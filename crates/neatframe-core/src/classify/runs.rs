@@ -39,16 +39,33 @@ impl OpenQuote {
 /// The most sentences of a quotation.
 const SENTENCES: usize = 12;
 
+/// True for a text that ends within a quotation.
+pub(crate) fn ends_in_a_quotation(text: &str) -> bool {
+    let mut rest = text;
+    while opened(rest).is_none() {
+        // Past the first quotation there may be another one.
+        let Some(at) = single(rest) else { return false };
+        let Some(end) = closed(&rest[at + 1..], '\'') else { return true };
+        rest = &rest[at + 1 + end + 1..];
+    }
+    true
+}
+
 /// Where a quotation opens that the text does not close, and its sign.
 fn opened(text: &str) -> Option<(usize, char)> {
     if text.matches('"').count() % 2 == 1 {
         return text.rfind('"').map(|at| (at, '"'));
     }
-    let at = text.match_indices('\'').map(|(at, _)| at).find(|at| {
+    let at = single(text)?;
+    closed(&text[at + 1..], '\'').is_none().then_some((at, '\''))
+}
+
+/// Where a quotation in single marks opens.
+fn single(text: &str) -> Option<usize> {
+    text.match_indices('\'').map(|(at, _)| at).find(|at| {
         let inside = text[at + 1..].starts_with(char::is_uppercase);
         inside && text[..*at].chars().next_back().is_none_or(|c| c == ' ')
-    })?;
-    closed(&text[at + 1..], '\'').is_none().then_some((at, '\''))
+    })
 }
 
 /// Where a quotation with this sign ends; an apostrophe ends none.
@@ -193,8 +210,17 @@ impl OpenRecord {
 
 #[cfg(test)]
 mod tests {
+    use super::ends_in_a_quotation;
     use crate::classify::components_of;
     use crate::component::Component::{Constraints, Context, Task};
+
+    #[test]
+    fn a_quotation_may_still_be_open() {
+        assert!(ends_in_a_quotation("Open with a line like: 'Hello!"));
+        assert!(ends_in_a_quotation("Say 'Hello there.' For example: 'Hello! Which boat"));
+        assert!(ends_in_a_quotation("Say \"Hello!"));
+        assert!(!ends_in_a_quotation("Say 'Hello there.' It's the crew's line."));
+    }
 
     #[test]
     fn a_list_of_cases_is_what_its_lead_makes_of_it() {

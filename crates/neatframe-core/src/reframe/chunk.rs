@@ -1,6 +1,6 @@
 //! Stretches of a prompt that stay together when its parts are put in order.
 
-use crate::classify::tells_what_is_given;
+use crate::classify::{ends_in_a_quotation, tells_what_is_given};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
@@ -267,7 +267,14 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let each_of_them = matches!(said.as_str(), "for" | "of" | "with" | "about")
         && (1..5).any(|at| matches!(&*lower(at), "them" | "those" | "these") && lower(at - 1) == "of")
         && !unit.opens_piece;
-    let next = of_it || each_of_them || matches!(said.as_str(), "then" | "afterwards");
+    // "Name a fare. For example, name that of the day."
+    let shows = said == "for" && matches!(&*lower(1), "example" | "instance") && !unit.opens_piece;
+    // "Open with a line like: 'Hello! Which boat is it?'"
+    let so_far =
+        Span::new(last.span.start().max(before.text.end().saturating_sub(QUOTED)), before.text.end());
+    let quoted =
+        !unit.opens_piece && review.source().text().get(so_far.range()).is_some_and(ends_in_a_quotation);
+    let next = of_it || each_of_them || shows || quoted || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
     let begun = closes
@@ -281,6 +288,9 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
 }
+
+/// How far back a quotation may open, in bytes.
+const QUOTED: usize = 1_500;
 
 /// "Facts you may use:", three facts, and from here on rules: what leads to the list does not lead to them.
 fn leaves_facts(review: &Review, index: usize) -> bool {

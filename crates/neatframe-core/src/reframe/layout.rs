@@ -93,6 +93,12 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             }
         }
     }
+    // `Answer:` at the very end opens the answer.
+    let last = chunks.iter().filter(|chunk| chunk.component.is_some()).map(|chunk| chunk.units.end).max();
+    let (closing, preamble): (Vec<&Chunk>, Vec<&Chunk>) = preamble.into_iter().partition(|chunk| {
+        last.is_some_and(|last| chunk.units.start >= last)
+            && review.source().slice(chunk.span).trim_end().ends_with(':')
+    });
     let mut out = String::new();
     let head = written(review, &preamble, &plan.edits, &plan.dropped, false);
     if !head.is_empty() {
@@ -122,6 +128,10 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             let words = review.source().slice(span).to_string();
             notes.push(Note { change: Change::Moved, span: Some(span), words, now: name.clone(), why });
         }
+    }
+    let tail = written(review, &closing, &plan.edits, &plan.dropped, false);
+    if !tail.is_empty() {
+        out.push_str(&format!("{newline}{newline}{tail}"));
     }
     out.push_str(newline);
     out = with_blocks(out, &plan.blocks, newline);
@@ -199,7 +209,12 @@ fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize
 fn is_replaced(review: &Review, chunk: &Chunk) -> bool {
     let unit = &review.units()[chunk.units.start];
     let kind = review.outline().pieces[unit.pieces.start].kind;
-    chunk.units.len() == 1 && kind == PieceKind::Heading && review.title_component(unit.section).is_some()
+    // At the very end it opens the answer.
+    let holds = chunk.units.end < review.units().len();
+    holds
+        && chunk.units.len() == 1
+        && kind == PieceKind::Heading
+        && review.title_component(unit.section).is_some()
 }
 
 /// The text of some chunks: neighbours keep the white space between them, others get a line each.
@@ -264,7 +279,12 @@ fn chunk_text(
     let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
     // In a list, what stood on a line of its own is an item of its own.
     let apart = in_item && prose && !review.source().slice(chunk.span).contains(ITEM);
-    for unit in chunk.units.clone().skip(1).filter(|unit| apart && units[*unit].opens_piece) {
+    // "Use this method:" and the slot below it are one.
+    let led = |unit: usize| {
+        review.source().slice(units[unit - 1].text).trim_end().ends_with(':')
+            && review.slots().iter().any(|slot| slot.span.start() == units[unit].text.start())
+    };
+    for unit in chunk.units.clone().skip(1).filter(|unit| apart && units[*unit].opens_piece && !led(*unit)) {
         let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());
         if !dropped.contains(&unit) && !dropped.contains(&(unit - 1)) {
             local.push(Edit { span: gap, replacement: ITEM.to_string() });

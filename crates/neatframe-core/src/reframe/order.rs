@@ -44,7 +44,19 @@ pub(super) fn has_sections(review: &Review) -> bool {
         sections[id].mark == Mark::Tag && holds[id] > 0 && part.is_some_and(|part| part != Component::Context)
     };
     let demanding = (1..sections.len()).filter(|&id| demanding(id)).count();
-    count(false) >= 2 || count(true) >= 3 || demanding >= 2 || bracketed(review) >= 2 || holds_stages(review)
+    // An opening line, and all the rest within tags.
+    let outside = review
+        .units()
+        .iter()
+        .filter(|unit| unit.kind != UnitKind::Mark && sections[unit.section].mark != Mark::Tag)
+        .count();
+    let enclosed = count(true) >= 2 && outside <= 2 && all > outside * 3;
+    count(false) >= 2
+        || count(true) >= 3
+        || enclosed
+        || demanding >= 2
+        || bracketed(review) >= 2
+        || holds_stages(review)
 }
 
 /// True when lines of other kinds stand between numbered steps: each belongs to its step, and the order is the author's.

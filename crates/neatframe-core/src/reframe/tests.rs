@@ -417,3 +417,36 @@ fn a_demand_that_objects_is_no_repeat() {
     );
     assert!(out.text.contains("But use the proper legal wording"), "{}", out.text);
 }
+
+#[test]
+fn what_opens_the_answer_stays_last_and_a_slot_stays_with_its_lead() {
+    let out = reframed(
+        "Please act as an expert for slips.\nYour goal is to rewrite a slip so that it is a bit nicer.\nBut the new slip must be \
+         good and useful.\nIt cannot omit the table of the slip. The new slip must sound nice. You should use the following \
+         method: \n{method}\nThe new slip should have meaningful changes. Make sure it is great. Respond with the slip alone. \
+         #Slip#:\n{slip}\n#New slip#:\n",
+    );
+    assert!(out.text.contains("the following method: {method}"), "{}", out.text);
+    assert!(out.text.trim_end().ends_with("#New slip#:"), "{}", out.text);
+}
+
+#[test]
+fn a_quotation_and_a_sample_stay_with_the_rule_they_belong_to() {
+    let out = reframed(
+        "You are a clerk for the ferry. Your goal is to help guests nicely. You can answer some questions, but should return to \
+         the fares. For example, after a question on tides, name a fare. Please keep replies short and nice. Before anything else, \
+         open with a line like: 'Hello! I sell fares. Which boat is it?' If a guest asks about something else, give a good answer.\n\
+         Line: {line}\n",
+    );
+    assert!(out.text.contains("return to the fares. For example, after a question on tides"), "{}", out.text);
+    assert!(out.text.contains("like: 'Hello! I sell fares. Which boat is it?'"), "{}", out.text);
+    assert!(out.text.contains("# Constraints"), "{}", out.text);
+}
+
+#[test]
+fn an_opening_line_and_two_tags_are_in_order() {
+    let text = "You are a clerk for the ferry.\n\n<input>\nYou will be given a slip and a log.\n</input>\n\n<instructions>\n\
+                - Take out each fare.\n- Use null where no fare is given, as appropriate.\n- Return JSON.\n- Keep the names as \
+                they are.\n- Sort by boat.\n</instructions>\n";
+    assert_eq!(reframed(text).text.matches("# ").count(), 0);
+}
