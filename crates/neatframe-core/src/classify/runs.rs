@@ -41,14 +41,16 @@ const SENTENCES: usize = 12;
 
 /// True for a text that ends within a quotation.
 pub(crate) fn ends_in_a_quotation(text: &str) -> bool {
+    if text.matches('"').count() % 2 == 1 {
+        return true;
+    }
     let mut rest = text;
-    while opened(rest).is_none() {
-        // Past the first quotation there may be another one.
-        let Some(at) = single(rest) else { return false };
+    // Past the first quotation there may be another one.
+    while let Some(at) = single(rest) {
         let Some(end) = closed(&rest[at + 1..], '\'') else { return true };
         rest = &rest[at + 1 + end + 1..];
     }
-    true
+    false
 }
 
 /// Where a quotation opens that the text does not close, and its sign.
