@@ -3,6 +3,7 @@
 use super::Layout;
 use super::chunk::{Chunk, chunks, lead_span};
 use super::in_place::{merge, removal};
+use super::parted::conjunctions;
 use super::plan::Plan;
 use super::style::Style;
 use super::{Change, Note, Reframed, title};
@@ -107,7 +108,12 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     let mut furthest = 0;
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
-        let body = written(review, inside, &plan.edits, &dropped, rules);
+        let mut edits = plan.edits.clone();
+        for (edit, note) in conjunctions(review, inside, &plan.edits, &dropped) {
+            notes.push(note);
+            edits.insert(edits.partition_point(|other| other.span < edit.span), edit);
+        }
+        let body = written(review, inside, &edits, &dropped, rules);
         let own = without_heading(&body, name);
         let offered = plan.offered.iter().filter(|(component, _)| name == title(*component));
         let body = with_lines(own, offered.map(|(_, line)| line.as_str()), newline);

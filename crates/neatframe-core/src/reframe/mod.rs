@@ -8,6 +8,7 @@ mod layout;
 mod marks;
 mod open;
 mod order;
+mod parted;
 mod plan;
 mod rewording;
 mod secrets;

@@ -428,6 +428,8 @@ fn what_opens_the_answer_stays_last_and_a_slot_stays_with_its_lead() {
     );
     assert!(out.text.contains("the following method: {method}"), "{}", out.text);
     assert!(out.text.trim_end().ends_with("#New slip#:"), "{}", out.text);
+    assert!(out.text.contains("# Constraints\n- The new slip must be good"), "{}", out.text);
+    assert!(out.notes.iter().any(|note| note.words == "But the" && note.now == "The"));
 }
 
 #[test]
