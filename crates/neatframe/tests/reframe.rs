@@ -27,6 +27,14 @@ fn notes_can_go_to_a_file() {
 }
 
 #[test]
+fn notes_to_a_dash_are_no_file() {
+    let folder = Folder::with_demo();
+    let run = folder.run(&["reframe", "3-lost-property.md", "--notes", "-"]);
+    assert!(run.err.contains("changes to 3-lost-property.md"), "{}", run.err);
+    assert!(!folder.path().join("-").exists());
+}
+
+#[test]
 fn every_layout_is_kept() {
     let folder = Folder::with_demo();
     for name in ["4-timetable-questions.txt", "6-maintenance-notes.txt", "7-crew-roster.md"] {

@@ -111,8 +111,9 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         let mut edits = plan.edits.clone();
         for (edit, note) in conjunctions(review, inside, &plan.edits, &dropped) {
             notes.push(note);
-            edits.insert(edits.partition_point(|other| other.span < edit.span), edit);
+            edits.push(edit);
         }
+        edits.sort_by_key(|edit| edit.span);
         let body = written(review, inside, &edits, &dropped, rules);
         let own = without_heading(&body, name);
         let offered = plan.offered.iter().filter(|(component, _)| name == title(*component));
@@ -288,7 +289,10 @@ fn chunk_text(
     // "Use this method:" and the slot below it are one.
     let led = |unit: usize| {
         review.source().slice(units[unit - 1].text).trim_end().ends_with(':')
-            && review.slots().iter().any(|slot| slot.span.start() == units[unit].text.start())
+            && review
+                .slots()
+                .binary_search_by_key(&units[unit].text.start(), |slot| slot.span.start())
+                .is_ok()
     };
     for unit in chunk.units.clone().skip(1).filter(|unit| apart && units[*unit].opens_piece && !led(*unit)) {
         let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());

@@ -3,11 +3,13 @@
 use super::chunk::Chunk;
 use super::{Change, Note};
 use crate::edit::Edit;
+use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
 use std::collections::HashSet;
 
-/// Takes the opening "But" or "And" off each chunk that no longer follows its old neighbour, with a note for each.
+/// Takes the opening "But" or "And" off each chunk that no longer follows its old neighbour, with a note for each. `edits` are
+/// those that are planned, in order.
 pub(super) fn conjunctions(
     review: &Review,
     inside: &[&Chunk],
@@ -20,13 +22,18 @@ pub(super) fn conjunctions(
         let follows = at > 0 && inside[at - 1].units.end == chunk.units.start;
         let [opener, next, ..] = review.words_of(chunk.units.start) else { return None };
         let joins = matches!(opener.text(text), "But" | "And");
-        let span = Span::new(opener.span().start(), next.span().end());
-        let free = !edits.iter().any(|edit| edit.span.overlaps(span));
-        let gone = dropped.contains(&chunk.units.start);
-        if gone || follows || !joins || !free || next.is_punctuation() {
+        let word = next.text(text);
+        // A name keeps its letters: "But user_id must be set" stays.
+        let plain = next.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::VERB)
+            && word.bytes().all(|byte| byte.is_ascii_lowercase());
+        if follows || !joins || !plain || dropped.contains(&chunk.units.start) {
             return None;
         }
-        let word = next.text(text);
+        let span = Span::new(opener.span().start(), next.span().end());
+        let near = edits.partition_point(|edit| edit.span.end() <= span.start());
+        if edits.get(near).is_some_and(|edit| edit.span.start() < span.end()) {
+            return None;
+        }
         let initial: String = word.chars().take(1).flat_map(char::to_uppercase).collect();
         let rest: String = word.chars().skip(1).collect();
         let edit = Edit { span, replacement: initial + &rest };

@@ -420,16 +420,18 @@ fn a_demand_that_objects_is_no_repeat() {
 
 #[test]
 fn what_opens_the_answer_stays_last_and_a_slot_stays_with_its_lead() {
-    let out = reframed(
-        "Please act as an expert for slips.\nYour goal is to rewrite a slip so that it is a bit nicer.\nBut the new slip must be \
+    let text = "Please act as an expert for slips.\nYour goal is to rewrite a slip so that it is a bit nicer.\nBut the new slip must be \
          good and useful.\nIt cannot omit the table of the slip. The new slip must sound nice. You should use the following \
          method: \n{method}\nThe new slip should have meaningful changes. Make sure it is great. Respond with the slip alone. \
-         #Slip#:\n{slip}\n#New slip#:\n",
-    );
+         #Slip#:\n{slip}\n#New slip#:\n";
+    let out = reframed(text);
     assert!(out.text.contains("the following method: {method}"), "{}", out.text);
     assert!(out.text.trim_end().ends_with("#New slip#:"), "{}", out.text);
     assert!(out.text.contains("# Constraints\n- The new slip must be good"), "{}", out.text);
     assert!(out.notes.iter().any(|note| note.words == "But the" && note.now == "The"));
+    // A name keeps its letters.
+    let named = reframed(&text.replace("But the new slip", "But slip_id"));
+    assert!(named.text.contains("But slip_id must be"), "{}", named.text);
 }
 
 #[test]

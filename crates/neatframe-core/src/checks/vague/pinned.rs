@@ -1,8 +1,8 @@
 //! What near a vague word says what it means here: a number, a definition, a sample, a place where it is a name.
 
 use super::standing::{
-    goes_on_to_say, in_brackets, is_part_of_a_compound, is_relevant_to_what_is_told, is_what_is_judged,
-    stands_alone_in_brackets, stands_for_a_level,
+    goes_on_to_say, in_brackets, is_called, is_part_of_a_compound, is_relevant_to_what_is_told,
+    is_what_is_judged, stands_alone_in_brackets, stands_for_a_level,
 };
 use crate::checks::Case;
 use crate::component::Component;
@@ -137,10 +137,8 @@ fn takes_a_number_in(case: &Case<'_>, unit: usize) -> bool {
     const NUMBERS: [&str; 9] = ["max", "min", "num", "number", "count", "limit", "words", "length", "top"];
     let span = case.units[unit].text;
     let after = case.slots.partition_point(|slot| slot.span.start() < span.start());
-    case.slots[after..].iter().take_while(|slot| slot.span.start() < span.end()).any(|slot| {
-        let name = case.text(slot.inner).to_lowercase();
-        name.split(|c: char| !c.is_alphanumeric()).any(|part| NUMBERS.contains(&part))
-    })
+    let mut own = case.slots[after..].iter().take_while(|slot| slot.span.start() < span.end());
+    own.any(|slot| is_called(case, slot, &NUMBERS))
 }
 
 /// True in the clause that tells what is given, before the ask.

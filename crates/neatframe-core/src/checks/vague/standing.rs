@@ -119,16 +119,16 @@ pub(super) fn is_relevant_to_what_is_told(case: &Case<'_>, words: &[Word], hit: 
         )
     });
     let meant = head > 0 && lower(head - 1).is_some_and(|word| word == "the") && !general;
-    let comes_in = || {
-        let of = |slot: &Slot| {
-            let name = case.text(slot.inner).to_lowercase();
-            name.split(|c: char| !c.is_alphanumeric()).any(|part| ASKED.contains(&part))
-        };
-        case.slots.iter().take(SLOTS).any(of)
-    };
+    let comes_in = || case.slots.iter().take(SLOTS).any(|slot| is_called(case, slot, &ASKED));
     // "Ask relevant follow-up questions" says nothing of what they are relevant to.
     let beside = || words[..head].iter().chain(words.iter().skip(head + 4)).any(asked);
     !counted && !joined && (meant || beside() || comes_in())
+}
+
+/// True for a slot with one of the words in its name.
+pub(super) fn is_called(case: &Case<'_>, slot: &Slot, names: &[&str]) -> bool {
+    let name = case.text(slot.inner).to_lowercase();
+    name.split(|c: char| !c.is_alphanumeric()).any(|part| names.contains(&part))
 }
 
 /// How many slots are looked at for what is asked.
