@@ -49,6 +49,11 @@ fn nested(reading: &Reading<'_>) -> Vec<bool> {
     reading.units.iter().map(below).collect()
 }
 
+/// `===== END OF EXAMPLE =====`: what comes behind it is no sample.
+pub(super) fn ends_samples(text: &str) -> bool {
+    matches!(bound(text), Some(Bound::End))
+}
+
 enum Bound {
     Start,
     End,

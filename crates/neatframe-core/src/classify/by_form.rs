@@ -1,13 +1,18 @@
 //! What a unit is by its form, whatever its words are like.
 
-use super::form::{binds_the_reply, forbids, orders_behind_a_reason, presses_a_fact};
-use super::handover::{announces_an_input, hands_over, is_a_level, presents, says_what_is_given};
+use super::form::{
+    binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason, presses_a_fact,
+};
+use super::handover::{
+    announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
+};
 use super::model::Scores;
 use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
-    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_bare_slot,
-    is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    names_the_persona, note_orders, of_the_bot, orders_a_form, takes_samples_in, takes_the_format_in,
+    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_an_empty_record,
+    is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
+    labels_an_answer, leaves_the_answer_open, names_the_persona, note_orders, of_the_bot, opens_the_answer,
+    orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -66,11 +71,12 @@ pub(super) fn told(
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
     }
-    if hands_over(reading, index) {
+    if hands_over(reading, index) || asks_now(reading, index) {
         return plain(Component::Task);
     }
     if announces_an_input(reading, index)
         || says_what_is_given(reading, index)
+        || says_what_a_slot_is(reading, unit)
         || presents(reading, index)
         || !around.after_a_sample && is_a_level(reading, index)
     {
@@ -78,6 +84,7 @@ pub(super) fn told(
     }
     if offers_a_function(body, unit.kind)
         || presses_a_fact(reading.source.text(), reading.words.within(unit.text))
+        || leaves_open_or_foretells(reading.source.text(), reading.words.within(unit.text))
     {
         return plain(Component::Context);
     }
@@ -86,6 +93,9 @@ pub(super) fn told(
     }
     if is_ellipsis(reading, unit) && !around.after_a_sample
         || is_of_an_empty_table(reading, unit)
+        || is_an_empty_record(reading, unit)
+        || opens_the_answer(reading, index)
+        || !around.after_a_sample && leaves_the_answer_open(reading, unit)
         || orders_a_form(reading, unit)
         || !around.after_a_sample && frames_the_reply(reading, unit)
     {
@@ -97,7 +107,7 @@ pub(super) fn told(
     if is_held_up(body)
         || is_tagged_code(reading, unit)
         || announces_a_sample(reading, index)
-        || around.after_a_sample && announces_one_more(reading, index)
+        || around.after_a_sample && (announces_one_more(reading, index) || labels_an_answer(reading, index))
         || is_listed_as_a_sample(reading, unit)
         || pairs::shares_its_label(reading, unit)
         || pairs::is_row_under_named_columns(reading, unit)

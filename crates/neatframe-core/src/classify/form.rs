@@ -107,6 +107,9 @@ pub(super) fn presses_a_fact(text: &str, words: &[Word]) -> bool {
     let that = (1..words.len().min(REACH))
         .find(|&at| lower(at) == "that")
         .filter(|&at| opens && words[..at].iter().any(minds));
+    // "Note the gate may have been shut already."
+    let noted = lower(0) == "note" && matches!(&*lower(1), "the" | "our" | "these" | "some");
+    let that = that.or(noted.then_some(0));
     let fact = &words[that.map_or(0, |at| at + 1)..];
     let holds = |word: &Word| matches!(&*word.lower(text), "still" | "already" | "currently" | "normally");
     let asks = vocabulary::NEGATION | vocabulary::MODAL | vocabulary::CONDITION;
@@ -119,9 +122,10 @@ pub(super) fn presses_a_fact(text: &str, words: &[Word]) -> bool {
     });
     determined
         && (that.is_some() || fact.iter().skip(2).take(3).any(holds))
-        && !fact
-            .iter()
-            .any(|word| word.is(asks) || matches!(&*word.lower(text), "only" | "solely" | "need" | "needs"))
+        && !fact.iter().any(|word| {
+            word.is(asks) && !(noted && matches!(&*word.lower(text), "might" | "may" | "can"))
+                || matches!(&*word.lower(text), "only" | "solely" | "need" | "needs")
+        })
         && !fact.iter().take(4).any(of_the_answer)
 }
 
@@ -230,6 +234,39 @@ pub(super) fn binds_the_reply(text: &str, words: &[Word]) -> bool {
     owned && reply && matches!(&*lower(2), "must" | "should" | "shall" | "may" | "needs")
 }
 
+/// "The slip may or may not name a boat", "Your summary, with many others, will be read by the crew": how it is, and no rule.
+pub(super) fn leaves_open_or_foretells(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let open = words.windows(4).any(|run| {
+        let said: Vec<_> = run.iter().map(|word| word.lower(text)).collect();
+        said.iter().map(|word| &**word).eq(["may", "or", "may", "not"])
+    });
+    let opens_as_a_fact = matches!(&*lower(0), "the" | "this" | "it" | "they" | "these" | "some");
+    let own = matches!(&*lower(0), "your" | "the") && WHOLE.contains(&&*lower(1));
+    let used = words.windows(3).any(|run| {
+        run[0].lower(text) == "will"
+            && run[1].lower(text) == "be"
+            && matches!(
+                &*run[2].lower(text),
+                "given"
+                    | "passed"
+                    | "shown"
+                    | "read"
+                    | "used"
+                    | "sent"
+                    | "displayed"
+                    | "handed"
+                    | "fed"
+                    | "printed"
+            )
+    });
+    let asks = words.iter().any(|word| {
+        word.is(vocabulary::NEGATION | vocabulary::CONDITION) && word.lower(text) != "not"
+            || matches!(&*word.lower(text), "must" | "should" | "only" | "so")
+    });
+    !asks && (open && opens_as_a_fact || own && used)
+}
+
 /// "But don't overuse this!", "and never add a name": forbidden, and no fact.
 pub(super) fn forbids(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
@@ -305,6 +342,18 @@ mod tests {
         assert!(words("But don't overuse this!", forbids) && words("Never add a name.", forbids));
         assert!(!words("Do the boats sail on Sundays?", forbids));
         assert!(!words("Guests do not sail on Sundays.", forbids));
+    }
+
+    #[test]
+    fn what_is_left_open_or_foretold_is_a_fact() {
+        assert!(words("The slip may or may not name a boat.", leaves_open_or_foretells));
+        assert!(words(
+            "Your summary, with many others, will be given to the crew.",
+            leaves_open_or_foretells
+        ));
+        assert!(!words("Your summary will be used only if it names the boat.", leaves_open_or_foretells));
+        assert!(!words("You may or may not name a boat.", leaves_open_or_foretells));
+        assert!(words("Note the gate may have been shut already.", presses_a_fact));
     }
 
     #[test]

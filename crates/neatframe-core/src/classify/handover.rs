@@ -1,8 +1,10 @@
 //! Sentences that say what comes in, and those that hand the work over behind the samples.
 
+use super::shape::is_bare_slot;
 use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
-use crate::units::UnitKind;
+use crate::span::Span;
+use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -59,7 +61,19 @@ pub(super) fn announces_an_input(reading: &Reading<'_>, index: usize) -> bool {
         let prose = after.find(|unit| unit.kind != UnitKind::Mark);
         prose.is_some_and(|unit| holds_a_slot(reading, unit))
     };
-    announces && words.len() <= 20 && reading.source.slice(unit.text).ends_with(':') && !others() && next()
+    // "Code of functions with the same imports:" between slots that take other things in.
+    let among = || {
+        let mut before = reading.units[..index].iter().rev().take(4);
+        let prose = before.find(|unit| unit.kind != UnitKind::Mark);
+        unit.opens_piece
+            && words.first().is_some_and(|word| !word.is(vocabulary::VERB | vocabulary::MODAL))
+            && prose.is_some_and(|unit| is_bare_slot(reading, unit))
+    };
+    words.len() <= 20
+        && reading.source.slice(unit.text).ends_with(':')
+        && (announces || among())
+        && !others()
+        && next()
 }
 
 /// "Here is a slip from the harbour office that names a boat.": what the prompt is sent with.
@@ -130,7 +144,7 @@ pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
         && matches!(&*lower(now), "it" | "it's" | "its" | "your");
     // "Let's try this now:".
     let tries = lower(1) == "try" && (2..6).any(|at| lower(at) == "now");
-    let begins = matches!(&*lower(now), "begin" | "let" | "let's") && (words.len() <= 4 || tries);
+    let begins = matches!(&*lower(now), "begin" | "let" | "let's") && (words.len() <= now + 4 || tries);
     let again = lower(0) == "now"
         && words.len() <= 24
         && words.get(now).is_some_and(|word| word.is(vocabulary::VERB) || word.lower(text) == "please")
@@ -141,6 +155,46 @@ pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
             )
         });
     turn || begins || again
+}
+
+/// "Now you should sum the chat up", "Now, please name the boat": asked for once all has been told.
+pub(super) fn asks_now(reading: &Reading<'_>, index: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[index].text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let at = 1 + usize::from(lower(1) == ",");
+    let at = match (&*lower(at), &*lower(at + 1)) {
+        ("please", _) => at + 1,
+        ("you", "should" | "must" | "will" | "shall") => at + 2,
+        ("you", "need" | "have" | "are") if lower(at + 2) == "to" => at + 3,
+        _ => return false,
+    };
+    lower(0) == "now"
+        && words.get(at).is_some_and(|word| {
+            !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::PUNCTUATION)
+                && !matches!(&*word.lower(text), "be" | "have" | "know" | "see" | "understand")
+        })
+}
+
+/// "Today's date is {date}.", "The current plan: {plan}" in a list: what a slot takes in, told as a fact.
+pub(super) fn says_what_a_slot_is(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());
+    let Some(slot) = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span)) else {
+        return false;
+    };
+    let last = text[slot.span.end()..unit.text.end()].trim_matches(['.', '*', '"', '`', ' ']).is_empty();
+    let words = reading.words.within(Span::new(unit.text.start(), slot.span.start()));
+    let lower = |word: &Word| word.lower(text);
+    let is = words.iter().rev().find(|word| !word.is_punctuation()).is_some_and(|word| lower(word) == "is");
+    let told = words.first().is_some_and(|word| {
+        matches!(&*lower(word), "the" | "today" | "today's" | "current" | "this" | "it" | "today’s")
+    });
+    let asks = |word: &Word| {
+        word.is(vocabulary::MODAL | vocabulary::NEGATION | vocabulary::CONDITION)
+            || WORK.contains(&&*lower(word))
+    };
+    last && is && told && words.len() <= 10 && !words.iter().any(asks)
 }
 
 #[cfg(test)]
@@ -170,6 +224,25 @@ mod tests {
         assert_eq!(components_of(told)[1..], [Some(Context); 4]);
         let slip = "Here is a slip from the harbour office that can name a boat.\nPlease judge whether it is complete.\n";
         assert_eq!(of(slip, 0), Some(Context));
+    }
+
+    #[test]
+    fn what_is_asked_for_now() {
+        let of_last = |line: &str| {
+            *components_of(&format!("The slip is below.\n{{slip}}\n{line}\n")).last().expect("a unit")
+        };
+        for line in ["Now you should sum the slip up.", "Now, please name the boat.", "NOW, LET'S START!"] {
+            assert_eq!(of_last(line), Some(Task), "{line}");
+        }
+    }
+
+    #[test]
+    fn what_slots_take_in_is_told_as_a_fact() {
+        let text = "Answer the guest.\n\n# Rules\n- Name no price.\n- Today's date is {now().strftime('%d %B')}.\n- Use plain words.\n";
+        assert_eq!(of(text, 3), Some(Context), "{:?}", components_of(text));
+        let text = "Write the script.\nCalls:\n{calls}\nScripts that are close to it in purpose:\n{alike}\nPrint the script alone.\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!(found[1..4], [Context; 3], "{found:?}");
     }
 
     #[test]

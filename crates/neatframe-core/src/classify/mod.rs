@@ -40,7 +40,10 @@ pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
 pub(crate) use runs::ends_in_a_quotation;
 use runs::{OpenList, OpenQuote, OpenRecord};
-use shape::{answers_a_sample, answers_under_a_label, is_a_note, is_courtesy, is_form_below_a_sample_title};
+use shape::{
+    answers_a_sample, answers_under_a_label, gives_a_verdict, is_a_note, is_courtesy,
+    is_form_below_a_sample_title,
+};
 use views::Views;
 
 /// How sure the reading of a unit is that it serves a component, on one view.
@@ -195,7 +198,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut handed_over = false;
     let mut last = None;
     for (index, label) in labels.iter_mut().enumerate() {
-        handed_over |= handover::hands_over(reading, index);
+        handed_over |= handover::hands_over(reading, index)
+            || bounds::ends_samples(reading.source.slice(reading.units[index].text));
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
@@ -240,7 +244,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         }
         // Under a title for samples a labelled line or a record is one.
         let shows = matches!(unit.kind, UnitKind::Field | UnitKind::Turn | UnitKind::Code | UnitKind::Table)
-            || reading.source.slice(unit.text).starts_with(['{', '[']);
+            || reading.source.slice(unit.text).starts_with(['{', '['])
+            || gives_a_verdict(reading, unit);
         let sampling = observer.titles[unit.section] == Some(Component::Examples);
         let orders = seen[0][Component::Constraints.index()] + seen[0][Component::Task.index()];
         let said_of_the_work = is_a_note(reading.source.slice(unit.text)) || holds_a_slot(reading, unit);

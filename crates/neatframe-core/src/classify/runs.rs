@@ -228,7 +228,7 @@ mod tests {
     fn a_list_of_cases_is_what_its_lead_makes_of_it() {
         let cases = "Compare the two slips.\nNEVER join two slips if:\n- They are related but distinct.\n- They share words but refer to separate boats.\n";
         assert_eq!(components_of(cases)[1..], [Some(Constraints); 3]);
-        let facts = "Judge whether the slip can be answered.\nThe following kinds of slips are out of scope:\n1. Slips that may be related to illegal cargo.\n2. Slips that are given in another language.\n";
+        let facts = "Judge whether the slip can be answered.\nThe desk gets the following kinds of slips:\n1. Slips that may be related to a boat.\n2. Slips that are given in another language.\n";
         assert_eq!(components_of(facts), [Task, Context, Context, Context].map(Some));
     }
 }

@@ -6,7 +6,7 @@ use crate::component::Component;
 use crate::lexicon::{Hit, PADDING, PaddingKind, Set, vocabulary};
 use crate::outline::is_sample_title;
 use crate::samples::names_an_answer;
-use crate::slots::Slot;
+use crate::slots::{Slot, Syntax};
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::borrow::Cow;
@@ -34,16 +34,48 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
         // `<at most 12 words>`, `<one sentence>` say what is to be written there.
         let measured = ["at most ", "up to ", "one of ", "max "].iter().any(|sign| inner.starts_with(sign))
             || [" words", " sentence", " sentences", " characters"].iter().any(|sign| inner.ends_with(sign));
-        !inner.ends_with('?') && !inner.starts_with("your ") && !inner.starts_with("your_") && !measured
+        !is_place_of_the_answer(reading, slot)
+            && !inner.ends_with('?')
+            && !inner.starts_with("your ")
+            && !inner.starts_with("your_")
+            && !measured
     };
     let alone =
         last.is_some_and(|slot| reading.source.slice(unit.text).trim() == reading.source.slice(slot.span));
     last.is_some_and(takes_in)
         && short
-        && !orders
+        && (alone || !orders)
         && !binds
         && (matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn)
             || unit.kind == UnitKind::Code && alone)
+}
+
+/// `[answer here]` is the model's to write, `[paste the log here]` is not.
+fn is_place_of_the_answer(reading: &Reading<'_>, slot: &Slot) -> bool {
+    let inner = reading.source.slice(slot.inner).trim().to_lowercase();
+    slot.syntax == Syntax::Brackets
+        && inner.ends_with(" here")
+        && !["insert", "paste", "put", "add", "enter", "your"].iter().any(|word| inner.contains(word))
+}
+
+/// `Reply: [reply here]`: a line of the answer's template.
+pub(super) fn leaves_the_answer_open(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());
+    let slot = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
+    unit.kind == UnitKind::Field && slot.is_some_and(|slot| is_place_of_the_answer(reading, slot))
+}
+
+/// `{"boat": "", "pier": "", "guests": 0}`: a record with nothing in it is a form.
+pub(super) fn is_an_empty_record(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let body = reading.source.slice(unit.text);
+    let empty = |value: &str| {
+        let value = value.trim_start();
+        ["\"\"", "0", "null", "[]", "{}"].iter().any(|none| {
+            value.strip_prefix(none).is_some_and(|rest| rest.trim_start().starts_with([',', '}', ']']))
+        })
+    };
+    let values = || body.match_indices("\":").map(|(at, sign)| &body[at + sign.len()..]);
+    body.starts_with('{') && values().filter(|value| empty(value)).count() * 3 > values().count() * 2
 }
 
 /// `- ...`: more of the same, as a template of the answer shows it.
@@ -82,9 +114,15 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
 /// `{"fare": 4}` right below "Example of a reply:", with nothing left to fill in.
 fn is_record_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
     let body = reading.source.slice(unit.text);
-    let holed = body.contains(['<', '…']) || body.contains("...") || body.contains(" | ");
-    !holed && is_form_below_a_sample_title(reading, unit)
+    let holes = body.matches('<').count();
+    // A value too long to be shown does not make a form of a sample.
+    let filled = holes == 0 || holes * HOLED < body.matches("\":").count();
+    let holed = body.contains('…') || body.contains("...") || body.contains(" | ");
+    filled && !holed && is_form_below_a_sample_title(reading, unit)
 }
+
+/// One hole in so many values makes a record a form to be filled in.
+const HOLED: usize = 4;
 
 /// `{"reason": "Late because <your reason>."}` right below "Example JSON:": a form that the prompt calls a sample.
 pub(super) fn is_form_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
@@ -175,6 +213,16 @@ pub(super) fn orders_a_form(reading: &Reading<'_>, unit: &Unit) -> bool {
     let forms = words.iter().filter(|word| FORMS.contains(&&***word)).count();
     let known = |word: &Cow<'_, str>| FORMS.contains(&&**word) || AROUND.contains(&&**word);
     words.len() >= 2 && GIVES.contains(&&*words[0]) && forms >= 1 && words[1..].iter().all(known)
+}
+
+/// "From the log and the slip, the grade is" at the very end: the answer goes on from there.
+pub(super) fn opens_the_answer(reading: &Reading<'_>, index: usize) -> bool {
+    let last = reading.units[index + 1..].iter().all(|unit| unit.kind == UnitKind::Mark);
+    let body = reading.source.slice(reading.units[index].text).trim_end_matches(['[', ':', '"', ' ']);
+    let words = reading.words.within(reading.units[index].text);
+    // "The page number is" after a rule is still a sentence of the author's when it asks.
+    let asks = || words.iter().any(|word| word.is(vocabulary::PERSON | vocabulary::FIRST_PERSON));
+    last && index > 0 && [" is", " are"].iter().any(|end| body.ends_with(end)) && !asks()
 }
 
 /// A line of nothing but signs, `]` or `}},`: it closes what stands before it.
@@ -305,7 +353,12 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     // "A turn could run like this: …" shows; "Answer like this: …" shapes.
     let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
         && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
-    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows
+    // "Here are some few-shot examples:".
+    let last = words.iter().rev().find(|word| !word.is_punctuation()).map(|word| word.lower(text));
+    let named = last.is_some_and(|last| matches!(&*last, "example" | "examples" | "sample" | "samples"));
+    let leads = matches!(&*first, "here" | "below" | "following" | "some" | "the") && words.len() <= 10;
+    let led = leads && named && reading.source.slice(reading.units[index].text).ends_with(':');
+    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows || led
 }
 
 /// "Similarly, if the boat is late, your reply should look like this:" behind a sample: one more.
@@ -315,6 +368,16 @@ pub(super) fn announces_one_more(reading: &Reading<'_>, index: usize) -> bool {
         matches!(&*word.lower(reading.source.text()), "similarly" | "likewise" | "or" | "another")
     });
     opens && reading.source.slice(unit.text).ends_with("like this:")
+}
+
+/// `reply:` behind the input of a sample and above `{`.
+pub(super) fn labels_an_answer(reading: &Reading<'_>, index: usize) -> bool {
+    let body = reading.source.slice(reading.units[index].text);
+    let next = || reading.source.text()[reading.units[index].text.end()..].trim_start();
+    body.len() <= 24
+        && body.strip_suffix(':').is_some_and(names_an_answer)
+        && next().starts_with('{')
+        && !next().starts_with("{{ ")
 }
 
 /// "IMPORTANT: …", also below a sample: said of the work.
@@ -363,6 +426,15 @@ pub(super) fn answers_a_sample(reading: &Reading<'_>, unit: &Unit, end: usize, t
         && !body.contains(['<', '…'])
         && !body.contains("...");
     below && (call || led || body.starts_with("{\"") || labelled && (body.contains("{\"") || quoted || half))
+}
+
+/// `- If the boat is full: no`: an entry that is a case and what is made of it.
+pub(super) fn gives_a_verdict(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let ends = reading.source.slice(unit.text).rsplit_once(": ");
+    matches!(unit.kind, UnitKind::Item { .. })
+        && ends.is_some_and(|(case, verdict)| {
+            case.split_whitespace().count() > 3 && verdict.split_whitespace().count() <= 2
+        })
 }
 
 /// How far below a sample its other half may open, in bytes.
@@ -431,6 +503,29 @@ mod tests {
     fn a_label_with_a_slot_takes_the_input_in() {
         let labels = read("Answer the guest's question about the boat.\n\nQuestion: {question}\n");
         assert_eq!(labels, [Some(Task), Some(Context)]);
+    }
+
+    #[test]
+    fn slots_for_the_answer_take_nothing_in() {
+        let text = "Answer from the log.\n\nUse the following format:\nQuestion: [question here]\nReply: [reply here]\n";
+        let found = read(text);
+        assert_eq!(found[found.len() - 2..], [Some(Component::OutputFormat); 2], "{found:?}");
+        let end = "Weigh the slip against the log.\n\n### Slip: {slip}\nFrom the slip and the log, the weight is [\n";
+        assert_eq!(read(end).last(), Some(&Some(Component::OutputFormat)));
+        let named = "Explain the score.\nExample:\n{\n  \"why\": \"It is late.\"\n}\n== END OF EXAMPLE ==\n\nScore:\n{{ score }}\n";
+        assert_eq!(read(named).last(), Some(&Some(Context)), "{:?}", read(named));
+    }
+
+    #[test]
+    fn cases_with_a_verdict_below_a_title_for_samples() {
+        let text = "Judge the trip.\n\n**Examples of the verdict for a task:**\n- If the task names two cabins and one is booked: false\n- If the site is down and the clerk says so: true\n";
+        assert_eq!(read(text)[2..], [Some(Examples); 2], "{:?}", read(text));
+    }
+
+    #[test]
+    fn a_sample_with_one_long_value_left_out() {
+        let text = "Write the script as JSON.\n\n**Example JSON Output:**\n{\n\"name\": \"list_piers\",\n\"uses\": [\"tide\"],\n\"about\": \"Lists the piers.\",\n\"by\": \"Ada\",\n\"code\": \"<the code goes here>\"\n}\n";
+        assert_eq!(read(text).last(), Some(&Some(Examples)), "{:?}", read(text));
     }
 
     #[test]

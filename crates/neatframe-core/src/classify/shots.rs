@@ -15,10 +15,23 @@ const LONG: usize = 200;
 pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
     let labels: Vec<(usize, u32)> =
         (0..reading.units.len()).filter_map(|at| Some((at, number(reading, at)?))).collect();
+    if labels.len() < 2 {
+        return;
+    }
+    // `# Data` within each of the samples is a part of it.
+    let mut titles: HashMap<&str, usize> = HashMap::new();
+    let title = |at: usize| {
+        let text = reading.source.slice(reading.units[at].text);
+        (is_heading(reading, at) && text.contains(char::is_alphanumeric)).then_some(text)
+    };
+    for text in (0..reading.units.len()).filter_map(title) {
+        *titles.entry(text).or_default() += 1;
+    }
+    let parts = |at: usize| title(at).is_some_and(|text| titles[text] < TIMES);
     for (place, pair) in labels.windows(2).enumerate() {
         let [(from, one), (to, two)] = [pair[0], pair[1]];
         let short = to - from <= LONG;
-        if two != one + 1 || !short || (from + 1..to).any(|at| is_heading(reading, at)) {
+        if two != one + 1 || !short || (from + 1..to).any(parts) {
             continue;
         }
         inside[from + 1..to].fill(true);
@@ -28,7 +41,8 @@ pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
             let over = |at: &usize| {
                 hands_over(reading, *at)
                     || holds_a_slot(reading, &reading.units[*at])
-                    || is_heading(reading, *at)
+                    || parts(*at)
+                    || is_heading(reading, *at) && title(*at).is_none()
             };
             let end =
                 (to + 1..most).find(over).unwrap_or(if most == reading.units.len() { most } else { to + 1 });
@@ -57,7 +71,8 @@ pub(super) fn up_to_the_hand_over(reading: &Reading<'_>, inside: &mut [bool]) {
 /// The number in "Example 2:", on a line of its own.
 fn number(reading: &Reading<'_>, at: usize) -> Option<u32> {
     let unit = &reading.units[at];
-    if unit.kind != UnitKind::Mark || unit.text.len() > 24 {
+    let alone = unit.kind == UnitKind::Mark || unit.kind == UnitKind::Sentence && unit.opens_piece;
+    if !alone || unit.text.len() > 24 {
         return None;
     }
     let text = reading.source.slice(unit.text);
@@ -128,6 +143,23 @@ mod tests {
                     Merle\nExample 2:\nSlip text:\nA boat to the pier.\nAnswer:\nOriole\nNow do the same for the slip below.\n{slip}\n";
         let found: Vec<_> = components_of(text).into_iter().flatten().collect();
         assert_eq!(found, [Task, Examples, Examples, Examples, Examples, Task, Context]);
+    }
+
+    #[test]
+    fn counted_samples_may_have_parts_of_their_own() {
+        let sample = |number: u32, boat: &str| {
+            format!(
+                "### Example {number}\n# Slip\nYou are on the {boat}. Name the pier.\n# Weight\nAn 8, since the pier matters.\n####\n"
+            )
+        };
+        let text = format!(
+            "Weigh each slip.\n####\n{}{}# Slip\n{{slip}}\n# Weight\n",
+            sample(1, "Merle"),
+            sample(2, "Oriole")
+        );
+        let found: Vec<_> = components_of(&text).into_iter().flatten().collect();
+        assert_eq!(found.iter().filter(|of| **of == Examples).count(), 6, "{found:?}");
+        assert_eq!((found[0], found.last()), (Task, Some(&Context)));
     }
 
     #[test]

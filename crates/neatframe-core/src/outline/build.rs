@@ -324,7 +324,8 @@ impl Builder<'_> {
                 ["for", "from", "with", "in", "then", "to"].contains(&name.split(' ').next().unwrap_or(""));
             let capital = self.text[label.range()].starts_with(char::is_uppercase);
             if (known || (!sentence && !leads_on)) && capital {
-                self.enter(Mark::Label, label, 8, None, !known);
+                // "For example:" leads to what stands right below it.
+                self.enter(Mark::Label, label, 8, None, !known || leads_on);
                 return self.push(PieceKind::Label, whole, label, core, indent);
             }
             return self.push(PieceKind::Text, whole, core, core, indent);

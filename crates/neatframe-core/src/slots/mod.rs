@@ -190,7 +190,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
         Syntax::Braces => {
             let latex =
                 before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '\\' | '_' | '^' | '}' | '$'));
-            !latex && after != Some('}') && (identifier(name) || (phrase && !name.contains([':', ','])))
+            !latex
+                && after != Some('}')
+                && (identifier(name) || is_expression(name) || (phrase && !name.contains([':', ','])))
         }
         Syntax::Brackets => {
             let link = matches!(after, Some('(' | '[' | ':'));
@@ -269,6 +271,21 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
     }
 }
 
+/// `row['boat']`, `as_text(bundle["new"])`, `now().strftime('%d %B')`: what a program puts in.
+fn is_expression(name: &str) -> bool {
+    let head = name.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
+    let rest = &name[head..];
+    let opens = rest.starts_with(['[', '(']) && rest.ends_with([']', ')']);
+    let named = name.starts_with(|c: char| c.is_ascii_alphabetic() || c == '_') && head > 1;
+    let of_a_program = name.contains(['\'', '"', '_', '.']) || rest == "()";
+    let count = |signs: [char; 2]| rest.matches(signs).count();
+    named
+        && opens
+        && of_a_program
+        && count(['[', '(']) == count([']', ')'])
+        && !name.contains(['\\', ';', '<'])
+}
+
 /// True when nothing else stands on the slot's line.
 pub(crate) fn alone_on_line(text: &str, slot: &Slot) -> bool {
     let blank = |c: char| matches!(c, ' ' | '\t' | '\r');
@@ -344,6 +361,7 @@ mod tests {
                 "[[pier]]", "$mail"
             ]
         );
+        assert_eq!(found("{row['boat']} {as_text(new[\"a\"])}"), ["{row['boat']}", "{as_text(new[\"a\"])}"]);
     }
 
     #[test]

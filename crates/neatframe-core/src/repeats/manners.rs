@@ -1,0 +1,191 @@
+//! One manner asked for twice, in whatever words.
+
+use crate::lexicon::{self, vocabulary};
+use crate::likeness::stem;
+use crate::requirement::{Demand, Requirement};
+use crate::source::Source;
+use crate::span::Span;
+use crate::units::Unit;
+use crate::words::{Word, Words};
+use std::collections::HashMap;
+
+/// What is measured, one thing of many.
+const MEASURED: [&str; 10] = [
+    "temperature", "temperatures", "height", "heights", "weight", "weights", "distance", "distances",
+    "speed", "speeds",
+];
+
+/// Words from which a sentence asks for more than a manner.
+pub(super) const PASSING: usize = 14;
+
+/// Words beside the pole that the later demand may hold, and words of meaning among them.
+const AROUND: usize = 11;
+const NEW: usize = 2;
+/// Those that a demand for data alone may hold: they tell what the data are.
+const FORMAL: usize = 5;
+
+/// One manner asked for twice, in whatever words: "Emoji are not allowed", "Leave out any emoji".
+pub(super) fn same(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    requirements: &[Requirement],
+) -> Vec<(usize, usize)> {
+    let text = source.text();
+    let mut seen: HashMap<(&str, &str, Option<&str>), usize> = HashMap::new();
+    let mut found = Vec::new();
+    for rule in requirements {
+        let Demand::Manner { axis, pole } = &rule.demand else { continue };
+        let only_json = *pole == "only JSON";
+        if rule.conditional || lexicon::OF_MANY.contains(axis) && !only_json {
+            continue;
+        }
+        let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);
+        // "But use legal terms" stands against what is right before it.
+        let opener = words.within(units[rule.unit].text).first().map(|word| word.lower(text));
+        let objects = opener.is_some_and(|word| matches!(&*word, "but" | "however" | "instead" | "yet"));
+        if earlier == rule.unit || objects {
+            continue;
+        }
+        // "Do not make up facts" and "do not make up names" are two rules.
+        if *axis == "invention" && !of_one_object(source, words, units, requirements, (earlier, rule.unit)) {
+            continue;
+        }
+        // "A list of boats" and "a list of piers" are two lists.
+        let of = |unit: usize, span: Span| {
+            let joins = |word: &Word| matches!(&*word.lower(text), "of" | "with" | "on" | "about");
+            let behind = words.within(Span::new(span.end(), units[unit].text.end()));
+            let held = words.within(span).last().is_some_and(joins);
+            let led = behind.first().is_some_and(joins);
+            behind.get(usize::from(!held)).filter(|_| held || led).map(|word| stem(&word.lower(text)))
+        };
+        let place = requirements.iter().find(|other| other.unit == earlier && other.demand == rule.demand);
+        let things = place.and_then(|other| of(earlier, other.span)).zip(of(rule.unit, rule.span));
+        if things.is_some_and(|(one, two)| one != two) {
+            continue;
+        }
+        // "Temperatures in Celsius" says more than "metric units".
+        let measured = |unit: usize| {
+            words.within(units[unit].text).iter().any(|word| MEASURED.contains(&&*word.lower(text)))
+        };
+        if *axis == "units" && (measured(earlier) || measured(rule.unit)) {
+            continue;
+        }
+        // To wait for each answer is more than to put one question at a time.
+        let waits = |unit: usize| {
+            words.within(units[unit].text).iter().any(|word| matches!(&*word.lower(text), "wait" | "waiting"))
+        };
+        if *axis == "questions at a time" && waits(rule.unit) && !waits(earlier) {
+            continue;
+        }
+        // "Check the totals" and "check the spelling" are two checks.
+        // "Let the user choose the topic" and "let the user choose the length".
+        if matches!(*axis, "who decides" | "who chooses" | "recommendation")
+            && !end_alike(source, words, (units[earlier].text, units[rule.unit].text))
+        {
+            continue;
+        }
+        if *axis == "checking"
+            && !checks_the_same(source, words, (units[earlier].text, units[rule.unit].text))
+        {
+            continue;
+        }
+        // "Ask for eggs, brood and stores, one thing at a time": said in passing, of one step.
+        if words.within(units[earlier].text).len() > PASSING {
+            continue;
+        }
+        let all = words.within(units[rule.unit].text);
+        let beside = all.iter().filter(|word| !word.is_punctuation() && !rule.span.overlaps(word.span()));
+        // What stands beside the manner in the earlier one as well is not new.
+        let known: Vec<u32> =
+            words.within(units[earlier].text).iter().map(|word| stem(&word.lower(text))).collect();
+        let new = beside.clone().filter(|word| {
+            !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
+                && !FRAMES.contains(&&*word.lower(text))
+                && !known.contains(&stem(&word.lower(text)))
+        });
+        // "Return the memory in only JSON format as shown" tells nothing new unless it names the keys.
+        let keyed = |word: &Word| {
+            word.is(vocabulary::QUOTE)
+                || matches!(
+                    &*word.lower(text),
+                    "`" | "with" | "key" | "keys" | "field" | "fields" | "containing"
+                )
+        };
+        let room = if only_json && !all.iter().any(keyed) { FORMAL } else { NEW };
+        if new.count() <= room && beside.count() <= AROUND {
+            found.push((rule.unit, earlier));
+        }
+    }
+    found
+}
+
+/// True when two units rule out inventing the same, or anything at all.
+fn of_one_object(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    requirements: &[Requirement],
+    (one, two): (usize, usize),
+) -> bool {
+    const ANY: [&str; 15] = [
+        "facts", "information", "data", "details", "things", "anything", "it", "up", "content",
+        "hallucinate", "hallucinations", "invent", "fabricate", "guess", "speculate",
+    ];
+    let last = |unit: usize| {
+        let rule = requirements.iter().find(|rule| {
+            rule.unit == unit && matches!(rule.demand, Demand::Manner { axis: "invention", .. })
+        })?;
+        words.within(rule.span).last().map(|word| word.lower(source.text()))
+    };
+    // "Do not speculate about causes" and "… about prices".
+    let about = |unit: usize| {
+        words
+            .within(units[unit].text)
+            .iter()
+            .any(|word| matches!(&*word.lower(source.text()), "about" | "on"))
+    };
+    if (about(one) || about(two)) && !end_alike(source, words, (units[one].text, units[two].text)) {
+        return false;
+    }
+    let (one, two) = (last(one), last(two));
+    let any =
+        |word: &Option<std::borrow::Cow<'_, str>>| word.as_deref().is_some_and(|word| ANY.contains(&word));
+    one == two || any(&one) && any(&two)
+}
+
+/// True when one demand holds the last word of meaning of the other.
+fn end_alike(source: &Source, words: &Words, (one, two): (Span, Span)) -> bool {
+    let stems = |span: Span| -> Vec<u32> {
+        let all =
+            words.within(span).iter().filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP));
+        all.map(|word| stem(&word.lower(source.text()))).collect()
+    };
+    let (one, two) = (stems(one), stems(two));
+    two.last().is_some_and(|last| one.contains(last)) || one.last().is_some_and(|last| two.contains(last))
+}
+
+/// True when two demands to check share what is checked, or one of them names nothing.
+fn checks_the_same(source: &Source, words: &Words, (one, two): (Span, Span)) -> bool {
+    const CHECKS: [&str; 18] = [
+        "check", "review", "reread", "read", "proofread", "go", "double", "before", "after", "send",
+        "sending", "answer", "answering", "finish", "reply", "text", "work", "verify",
+    ];
+    let named = |span: Span| -> Vec<u32> {
+        let all = words.within(span).iter();
+        let plain = all.filter(|word| {
+            !word.is_punctuation()
+                && !word.is(vocabulary::STOP | vocabulary::PERSON)
+                && !CHECKS.contains(&&*word.lower(source.text()))
+        });
+        plain.map(|word| stem(&word.lower(source.text()))).collect()
+    };
+    let (one, two) = (named(one), named(two));
+    one.is_empty() || two.is_empty() || one.iter().any(|stem| two.contains(stem))
+}
+
+/// Words that only carry a demand of manner.
+const FRAMES: [&str; 14] = [
+    "use", "keep", "write", "make", "give", "answer", "reply", "text", "whole", "always", "throughout",
+    "everything", "result", "output",
+];

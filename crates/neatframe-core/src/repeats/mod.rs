@@ -1,0 +1,207 @@
+//! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
+
+mod bans;
+mod limits;
+mod manners;
+mod verbatim;
+
+use crate::classify::Label;
+use crate::component::Component;
+use crate::grounding;
+use crate::lexicon::{Hit, vocabulary};
+use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist};
+use crate::requirement::{Demand, Requirement, is_one_gap};
+use crate::source::Source;
+use crate::units::{Unit, UnitKind};
+use crate::words::{Word, Words};
+use std::collections::HashMap;
+
+/// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
+const CANDIDATES: usize = 48;
+
+/// The earlier twin of each demand that has one. `demands` are unit indices in order.
+pub(crate) fn find(
+    source: &Source,
+    words: &Words,
+    units: &[Unit],
+    hits: &[Vec<Hit>],
+    demands: impl Iterator<Item = usize>,
+    requirements: &[Requirement],
+    labels: &[Label],
+) -> HashMap<usize, usize> {
+    let mut twins = limits::same(source, words, units, hits, requirements);
+    let at = |unit: usize| words.within(units[unit].text);
+    // "Three lines before the change" and "three lines after the change".
+    // A long step that asks a question, and the rule of one at a time.
+    let step =
+        |unit: usize| labels[unit].component == Some(Component::Task) && at(unit).len() > manners::PASSING;
+    let asks = |unit: usize| at(unit).first().is_some_and(|word| word.lower(source.text()) == "ask");
+    twins.retain(|unit, earlier| {
+        let two_things = step(*earlier) && asks(*unit);
+        !two_things && !are_opposed(source.text(), at(*earlier), at(*unit))
+    });
+    for (unit, earlier) in same_gaps(requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
+    let of_persona = |unit: usize| labels[unit].component == Some(Component::Role);
+    for (unit, earlier) in manners::same(source, words, units, requirements) {
+        // "A witty guide" and "each answer has a joke" are not one demand.
+        if of_persona(earlier) != of_persona(unit) {
+            continue;
+        }
+        twins.entry(unit).or_insert(earlier);
+    }
+    for (unit, earlier) in grounding::repeated(source.text(), words, units, requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
+    for (unit, earlier) in same_words_ruled_out(words, units, requirements) {
+        twins.entry(unit).or_insert(earlier);
+    }
+    let demands: Vec<usize> = demands.collect();
+    let spans = || demands.iter().map(|unit| (*unit, units[*unit].text));
+    // What leads on, a slot, or "these lines" that others were told of before.
+    let stands_alone = |unit: &usize| {
+        let body = source.slice(units[*unit].text);
+        let points = at(*unit).first().is_some_and(|word| {
+            matches!(&*word.lower(source.text()), "these" | "this" | "those" | "it" | "they" | "that")
+        });
+        !points && !body.ends_with([':', '?']) && !body.starts_with(['[', '{', '<'])
+    };
+    let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
+    let again = verbatim::repeated(source.text(), words, alone);
+    for (unit, earlier) in again.into_iter().chain(bans::repeated(source.text(), words, spans())) {
+        twins.entry(unit).or_insert(earlier);
+    }
+    let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
+    let mut gists: HashMap<usize, Gist> = HashMap::new();
+    let mut borders: Vec<(usize, Confined)> = Vec::new();
+    for unit in demands {
+        let quality = hits[unit].iter().any(Hit::names_quality);
+        let gist = gist(source.text(), words.within(units[unit].text), quality);
+        if twins.contains_key(&unit) {
+            continue;
+        }
+        if let Some(border) = confined(source.text(), words.within(units[unit].text)) {
+            let other =
+                borders.iter().rev().take(CANDIDATES).find(|(_, known)| border.is_other_side_of(known));
+            if let Some((earlier, _)) = other {
+                twins.insert(unit, *earlier);
+                continue;
+            }
+            borders.push((unit, border));
+        }
+        // "Every block uses this form:" leads on to what is new.
+        let leads_on = source.slice(units[unit].text).ends_with([':', '?']);
+        if gist.stems.is_empty() || leads_on || names_only(source, words, &units[unit]) {
+            continue;
+        }
+        // "When fewer than three fit, write fewer" names a case that "pick three" does not.
+        let opens_a_case = |unit: usize| {
+            words.within(units[unit].text).iter().take(3).any(|word| word.is(vocabulary::CONDITION))
+        };
+        // "First all of French, then all of Dutch" says more than "translate into French and Dutch".
+        let ordered = |unit: usize| {
+            let all = words.within(units[unit].text);
+            let has = |name: &str| all.iter().any(|word| word.lower(source.text()) == name);
+            has("first") && has("then")
+        };
+        let in_order = ordered(unit);
+        let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
+            (!in_order || ordered(*earlier))
+                && gist.is_said_by(&gists[earlier])
+                && !are_apart(
+                    source.text(),
+                    words.within(units[*earlier].text),
+                    words.within(units[unit].text),
+                )
+                && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
+                && (!opens_a_case(*earlier) || has_a_case(source, words, &units[unit]))
+        });
+        if let Some(earlier) = twin {
+            twins.insert(unit, earlier);
+            continue;
+        }
+        for &stem in &gist.stems {
+            by_stem.entry(stem).or_default().push(unit);
+        }
+        gists.insert(unit, gist);
+    }
+    twins
+}
+
+/// True for a sentence with a condition anywhere in it.
+fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
+    let text = source.text();
+    let words = words.within(unit.text);
+    // "Decide if the slip is complete" asks, and names no case.
+    let asks = |at: usize| {
+        at > 0
+            && matches!(
+                &*words[at - 1].lower(text),
+                "decide" | "determine" | "check" | "judge" | "see" | "verify" | "tell" | "say" | "ask"
+            )
+    };
+    words.iter().enumerate().any(|(at, word)| {
+        word.is(vocabulary::CONDITION) && !asks(at)
+            || matches!(&*word.lower(text), "missing" | "unknown" | "unclear" | "empty" | "blank" | "absent")
+    })
+}
+
+/// A slot on its own, one word such as a path, or a word or two with no verb and no full stop, such as a title: it names something and demands nothing.
+fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
+    let text = source.slice(unit.text).trim();
+    let slot = text.starts_with(['{', '[', '<', '$', '(']) && text.ends_with(['}', ']', '>', ')']);
+    let plain: Vec<Word> =
+        words.within(unit.text).iter().filter(|word| !word.is_punctuation()).copied().collect();
+    let title = matches!(unit.kind, UnitKind::Sentence | UnitKind::Field)
+        && plain.len() <= 3
+        && !text.ends_with(['.', '!', ';'])
+        && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
+    // "piers/merle.txt".
+    slot || title || !text.contains(char::is_whitespace)
+}
+
+/// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
+fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
+    let mut seen: Vec<(&str, &str, usize)> = Vec::new();
+    let mut found = Vec::new();
+    for rule in requirements.iter().take(GAPS) {
+        let Demand::Gap { of, value } = &rule.demand else { continue };
+        let twin = |(thing, said, unit): &&(&str, &str, usize)| {
+            *said == value && *unit != rule.unit && is_one_gap(thing, of)
+        };
+        match seen.iter().find(twin) {
+            Some((_, _, earlier)) => found.push((rule.unit, *earlier)),
+            None => seen.push((of, value, rule.unit)),
+        }
+    }
+    found
+}
+
+/// How many requirements are looked at for gaps.
+const GAPS: usize = 400;
+
+/// The same word ruled out twice: `Nothing with "oat" in it`, `The word "oat" must not occur`.
+fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requirement]) -> Vec<(usize, usize)> {
+    let mut seen: HashMap<String, usize> = HashMap::new();
+    let mut found = Vec::new();
+    for rule in requirements.iter().filter(|rule| !rule.conditional) {
+        let Demand::Omit(word) = &rule.demand else { continue };
+        let earlier = *seen.entry(word.to_lowercase()).or_insert(rule.unit);
+        if earlier != rule.unit && words.within(units[rule.unit].text).len() <= limits::SHORT + 2 {
+            found.push((rule.unit, earlier));
+        }
+    }
+    found
+}
+
+/// Earlier demands that share the rarest words, in order.
+fn candidates(gist: &Gist, by_stem: &HashMap<u32, Vec<usize>>) -> Vec<usize> {
+    let mut lists: Vec<&Vec<usize>> = gist.stems.iter().filter_map(|stem| by_stem.get(stem)).collect();
+    lists.sort_by_key(|list| list.len());
+    let mut found: Vec<usize> =
+        lists.iter().take(2).flat_map(|list| list.iter().rev().take(CANDIDATES)).copied().collect();
+    found.sort_unstable();
+    found.dedup();
+    found
+}

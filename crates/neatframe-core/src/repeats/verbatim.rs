@@ -1,0 +1,182 @@
+//! A demand that stands word for word within an earlier one: "Never name a price." behind "Never name a price, but say where it
+//! is listed."
+
+use crate::lexicon::vocabulary;
+use crate::span::Span;
+use crate::words::{Word, Words};
+use std::collections::HashMap;
+
+/// The fewest words of a demand that can be found again.
+const LEAST: usize = 4;
+
+/// The fewest words that mean something among them, and among those of an opening clause that goes on.
+const TELLING: usize = 2;
+const CLAUSE: usize = 3;
+
+/// How many earlier places with the same opening are compared, the latest first: keeps long prompts linear.
+const PLACES: usize = 16;
+
+/// Each unit that repeats words of an earlier one, with that one. `spans` are the demands of a prompt in order, by unit.
+pub(super) fn repeated(
+    text: &str,
+    words: &Words,
+    spans: impl Iterator<Item = (usize, Span)>,
+) -> Vec<(usize, usize)> {
+    let mut said: Vec<(usize, Vec<Said>)> = Vec::new();
+    let mut openings: HashMap<[u32; LEAST], Vec<(usize, usize)>> = HashMap::new();
+    let mut found = Vec::new();
+    for (unit, span) in spans {
+        let all = plain(text, words.within(span));
+        if let Some(core) = core(&all)
+            && let Some(places) = openings.get(&key(core))
+        {
+            let twin = places.iter().rev().take(PLACES).find(|(place, at)| {
+                let earlier = &said[*place].1;
+                holds(earlier, *at, core)
+            });
+            if let Some((place, _)) = twin {
+                found.push((unit, said[*place].0));
+                continue;
+            }
+        }
+        for at in 0..(all.len() + 1).saturating_sub(LEAST) {
+            openings.entry(key(&all[at..])).or_default().push((said.len(), at));
+        }
+        said.push((unit, all));
+    }
+    found
+}
+
+/// A word as it is compared.
+#[derive(Clone, Copy)]
+struct Said {
+    hash: u32,
+    tells: bool,
+    denies: bool,
+    /// A condition opens with it.
+    opens_a_case: bool,
+    /// A clause ends in front of it.
+    ends: bool,
+}
+
+fn key(words: &[Said]) -> [u32; LEAST] {
+    std::array::from_fn(|at| words[at].hash)
+}
+
+/// True where the earlier demand has the words at a place, and means them as they are meant here.
+fn holds(earlier: &[Said], at: usize, core: &[Said]) -> bool {
+    let same = earlier.len() >= at + core.len()
+        && earlier[at..].iter().zip(core).all(|(one, other)| one.hash == other.hash);
+    // "If the gate is shut, name the pier" and "never name the pier" say something else.
+    let before = &earlier[..at];
+    let behind = earlier.get(at + core.len()..).unwrap_or_default().iter().take_while(|word| !word.ends);
+    let within_a_case = before.iter().chain(behind).any(|word| word.opens_a_case);
+    let denied = before.iter().rev().take(3).any(|word| word.denies);
+    same && !within_a_case && !denied
+}
+
+/// The words of a demand without what only opens it, up to the end of its first clause; nothing where too little is left.
+fn core(all: &[Said]) -> Option<&[Said]> {
+    let end = all.iter().skip(1).position(|word| word.ends).map_or(all.len(), |at| at + 1);
+    let core = &all[..end];
+    let forbids = core.first().is_some_and(|word| word.denies);
+    let tells = core.iter().filter(|word| word.tells).count();
+    let telling = if end == all.len() { TELLING } else { CLAUSE };
+    let cased = all.iter().any(|word| word.opens_a_case);
+    // A clause that goes on is a repeat where it forbids; else what it goes on to may be the point.
+    (core.len() >= LEAST && tells >= telling && !cased && (end == all.len() || forbids)).then_some(core)
+}
+
+/// The words as they are compared: small letters, one way to forbid, and nothing that only opens.
+fn plain(text: &str, words: &[Word]) -> Vec<Said> {
+    const OPENERS: [&str; 12] = [
+        "please", "always", "also", "now", "remember", "important", "note", "critical", "and", "again",
+        "attention", "reminder",
+    ];
+    let mut out = Vec::new();
+    let mut at = 0;
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    // "Make sure to", "be sure that you", "you must".
+    loop {
+        let (one, two) = (lower(at), lower(at + 1));
+        let punctuation = words.get(at).is_some_and(|word| word.is_punctuation());
+        at += match (&*one, &*two) {
+            ("make" | "be", "sure") => 2 + usize::from(matches!(&*lower(at + 2), "to" | "that" | "you")),
+            ("you", "must" | "should" | "shall") => 2,
+            ("you", "need" | "have") if lower(at + 2) == "to" => 3,
+            _ if OPENERS.contains(&&*one) => 1,
+            _ if punctuation && at < words.len() => 1,
+            _ => break,
+        };
+    }
+    let mut ends = false;
+    for (place, word) in words.iter().enumerate().skip(at.min(words.len())) {
+        let said = word.lower(text);
+        if word.is_punctuation() {
+            ends |= matches!(&*said, "," | ";" | ":" | "—" | "–" | "-" | "." | "!");
+            continue;
+        }
+        let joins = matches!(&*said, "but" | "instead" | "rather");
+        let denies = word.is(vocabulary::NEGATION);
+        let does = said == "do" && words.get(place + 1).is_some_and(|next| next.is(vocabulary::NEGATION));
+        if does || said == "do" && lower(place + 1) == "not" {
+            continue;
+        }
+        out.push(Said {
+            hash: if denies { vocabulary::hash(b"not") } else { vocabulary::hash(said.as_bytes()) },
+            tells: !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::PERSON),
+            denies,
+            opens_a_case: word.is(vocabulary::CONDITION),
+            ends: (ends || joins) && !out.is_empty(),
+        });
+        ends = false;
+    }
+    out
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn twins(lines: &[&str]) -> Vec<(usize, usize)> {
+        let text = lines.join("\n");
+        let words = Words::read(&text, 0);
+        let mut at = 0;
+        let spans = lines.iter().enumerate().map(|(index, line)| {
+            let span = Span::new(at, at + line.len());
+            at = span.end() + 1;
+            (index, span)
+        });
+        repeated(&text, &words, spans.collect::<Vec<_>>().into_iter())
+    }
+
+    #[test]
+    fn a_clause_of_an_earlier_demand() {
+        let first = "Do not name a single price, but say where the fares are listed.";
+        assert_eq!(twins(&[first, "NEVER NAME A SINGLE PRICE!"]), [(1, 0)]);
+        assert_eq!(
+            twins(&[first, "Please do not name a single price, rather list the piers by name."]),
+            [(1, 0)]
+        );
+        assert_eq!(
+            twins(&[
+                "Use the `tide` tool to find the level.",
+                "YOU MUST USE THE tide TOOL TO FIND THE LEVEL"
+            ]),
+            [(1, 0)]
+        );
+    }
+
+    #[test]
+    fn other_cases_and_the_opposite_are_no_repeats() {
+        for pair in [
+            ["If the pier is shut, name a single price.", "Name a single price."],
+            ["Do not name a single price.", "Name a single price."],
+            ["Name the pier of the boat.", "If the guest asks, name the pier of the boat."],
+            ["Name the pier of the boat.", "Name the pier of the bus."],
+            ["Name the pier, the boat.", "Name the pier"],
+        ] {
+            assert_eq!(twins(&pair), [], "{pair:?}");
+        }
+    }
+}
