@@ -7,7 +7,7 @@ use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
 };
 use super::model::Scores;
-use super::openings::{frames_the_reply, is_held_up, is_tagged_code, offers_a_function};
+use super::openings::{frames_the_reply, is_a_command, is_held_up, is_tagged_code, offers_a_function};
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_an_empty_record,
     is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
@@ -25,6 +25,8 @@ pub(super) struct Around<'a> {
     pub(super) keys: &'a HashSet<&'a str>,
     /// What the unit before is for.
     pub(super) last: Option<Component>,
+    /// What the title of the unit's part speaks for.
+    pub(super) part: Option<Component>,
     /// The unit before is a sample.
     pub(super) after_a_sample: bool,
     /// The units on both sides are samples.
@@ -113,6 +115,13 @@ pub(super) fn told(
         || pairs::is_row_under_named_columns(reading, unit)
     {
         return plain(Component::Examples);
+    }
+    let in_a_part = around.part == Some(Component::OutputFormat);
+    if !in_a_part
+        && likeliest(&Component::ALL) == Some(Component::OutputFormat)
+        && is_a_command(reading, unit)
+    {
+        return likeliest(&[Component::Task, Component::Context]).and_then(plain);
     }
     let sample = likeliest(&Component::ALL) == Some(Component::Examples);
     if !sample && orders_behind_a_reason(reading.source.text(), reading.words.within(unit.text)) {

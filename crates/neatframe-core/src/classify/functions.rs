@@ -4,12 +4,15 @@ use super::Reading;
 use crate::lexicon::vocabulary;
 use crate::outline::SectionId;
 use crate::units::{Unit, UnitKind};
+use crate::words::Word;
 
 /// `long_press(area: int, place: str)` with what is told of it in the lines below.
 #[derive(Default)]
 pub(super) struct OpenFunction {
     /// Where the last unit that tells of the function ends, in bytes, and its section.
     until: Option<(usize, SectionId)>,
+    /// The section whose code shows functions that are there.
+    guide: Option<SectionId>,
 }
 
 impl OpenFunction {
@@ -28,8 +31,57 @@ impl OpenFunction {
         let told = words.len() > 2 && !words[0].is(vocabulary::VERB | vocabulary::NEGATION);
         let told = prose && (named || told && self.until.is_some_and(below));
         self.until = told.then_some((unit.text.end(), unit.section));
-        told
+        told || self.is_in_a_guide(reading, unit)
     }
+
+    /// `tide.now(pier)` in the code below "You also have access to some functions.", and the entries that name what it does.
+    fn is_in_a_guide(&mut self, reading: &Reading<'_>, unit: &Unit) -> bool {
+        let text = reading.source.text();
+        let body = reading.source.slice(unit.text);
+        let words = reading.words.within(unit.text);
+        let is = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
+        if unit.kind == UnitKind::Sentence && offers_functions(text, words) {
+            self.guide = Some(unit.section);
+            return true;
+        }
+        // An item that leads to code may open a part of its own.
+        let near =
+            self.guide.is_some_and(|section| section <= unit.section && unit.section - section <= PARTS);
+        let goes_on = match unit.kind {
+            UnitKind::Code => true,
+            UnitKind::Item { .. } => body.ends_with(':'),
+            UnitKind::Sentence => {
+                is(0, "this")
+                    || is(0, "it")
+                    || offers_functions(text, words)
+                    || is(0, "here")
+                    || is(0, "here's")
+            }
+            _ => false,
+        };
+        if !near || !goes_on {
+            self.guide = None;
+        }
+        self.guide.is_some()
+    }
+}
+
+/// How many parts a guide to functions may have.
+const PARTS: usize = 24;
+
+/// "You also have access to several special functions."
+fn offers_functions(text: &str, words: &[Word]) -> bool {
+    let said = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let from = 1 + usize::from(said(1) == "also");
+    let opens = said(0) == "you"
+        && said(from) == "have"
+        && matches!(&*said(from + 1), "access" | "a" | "several" | "some" | "more" | "exactly");
+    let named = words.iter().any(|word| {
+        matches!(&*word.lower(text), "function" | "functions" | "commands" | "helpers" | "methods")
+    });
+    let asks =
+        words.iter().any(|word| word.is(vocabulary::MODAL | vocabulary::NEGATION | vocabulary::CONDITION));
+    opens && named && !asks
 }
 
 /// `tap(area: int, place: str)`, `grid()`, `swipe(from_area, to_area) -> str`, and not `tap(5, "top")`.

@@ -35,8 +35,14 @@ pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
         word.is(vocabulary::MODAL | vocabulary::NEGATION)
             || matches!(&*word.lower(text), "your" | "you" | "task" | "need" | "needs" | "to")
     };
-    given(text, words).is_some_and(|from| words.len() > from + 1 && !words[from..].iter().any(asks))
+    let from = given(text, words).filter(|from| words.len() > from + 1);
+    // "You will be given a slip to sort."
+    let short = words.len() <= SHORT_GIFT && words.first().is_some_and(|word| word.lower(text) == "you");
+    from.is_some_and(|from| short || !words[from..].iter().any(asks))
 }
+
+/// Up to so many words a sentence on what is given asks for nothing.
+const SHORT_GIFT: usize = 9;
 
 /// Words of a sentence that presents the work itself and no input.
 const WORK: [&str; 26] = [
@@ -107,6 +113,11 @@ pub(super) fn is_a_level(reading: &Reading<'_>, index: usize) -> bool {
         let body = named.unwrap_or(body);
         let digits = body.bytes().take_while(u8::is_ascii_digit).count();
         let rest = body[digits..].trim_start_matches([')', '*', '`', ' ']);
+        // "5-6: Right in part".
+        let rest = match rest.strip_prefix(['-', '–']) {
+            Some(upper) if digits > 0 => upper.trim_start_matches(|c: char| c.is_ascii_digit()),
+            _ => rest,
+        };
         let gloss = rest.strip_prefix([':', '='])?;
         let told = gloss.starts_with(' ')
             && gloss.split_whitespace().count() >= 2
@@ -167,6 +178,8 @@ pub(super) fn asks_now(reading: &Reading<'_>, index: usize) -> bool {
         ("please", _) => at + 1,
         ("you", "should" | "must" | "will" | "shall") => at + 2,
         ("you", "need" | "have" | "are") if lower(at + 2) == "to" => at + 3,
+        // "Now, name the boat of the slip."
+        _ if at == 2 && words.get(at).is_some_and(|word| word.is(vocabulary::VERB)) => at,
         _ => return false,
     };
     lower(0) == "now"

@@ -185,6 +185,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::counted(reading, &mut bounded);
     shots::led_by_a_label(reading, &mut bounded);
     shots::up_to_the_hand_over(reading, &mut bounded);
+    shots::tagged(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)
@@ -224,6 +225,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         let around = Around {
             keys: &keys,
             last,
+            part: observer.titles[unit.section],
             after_a_sample: sampled.is_some(),
             among_samples: !handed_over && views.stands_among_samples(index),
         };

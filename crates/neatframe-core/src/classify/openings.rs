@@ -81,6 +81,25 @@ pub(super) fn is_held_up(body: &str) -> bool {
         .is_some_and(|rest| rest.starts_with(['"', '“', '\'']) && rest.ends_with(['"', '”', '\'']))
 }
 
+/// How far back the opening of a fence is looked for, in bytes.
+const FENCE: usize = 2_000;
+
+/// A line in a fence for a shell: something to be run, and hardly the shape of an answer.
+pub(super) fn is_a_command(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let mut from = unit.text.start().saturating_sub(FENCE);
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    let fence = || text[from..unit.text.start()].rsplit_once("```").map(|(_, behind)| behind);
+    unit.kind == UnitKind::Code
+        && fence().is_some_and(|behind| {
+            ["bash", "sh", "shell", "zsh", "console", "cmd", "powershell"]
+                .iter()
+                .any(|name| behind.strip_prefix(name).is_some_and(|rest| rest.starts_with(['\n', '\r'])))
+        })
+}
+
 /// How many sections are looked at for tags of code.
 const SECTIONS: usize = 64;
 

@@ -68,6 +68,25 @@ pub(super) fn up_to_the_hand_over(reading: &Reading<'_>, inside: &mut [bool]) {
     }
 }
 
+/// Marks in `inside` what a tag right below "Example of a call:" holds.
+pub(super) fn tagged(reading: &Reading<'_>, inside: &mut [bool]) {
+    let text = |at: usize| reading.units.get(at).map_or("", |unit| reading.source.slice(unit.text));
+    let is_mark = |at: usize| reading.units.get(at).is_some_and(|unit| unit.kind == UnitKind::Mark);
+    for at in 0..reading.units.len().saturating_sub(2) {
+        let titled = is_mark(at) && text(at).ends_with(':') && is_sample_title(text(at));
+        let tag = text(at + 1).strip_prefix('<').and_then(|tag| tag.strip_suffix('>'));
+        let Some(name) = tag.filter(|tag| titled && is_mark(at + 1) && !tag.starts_with('/')) else {
+            continue;
+        };
+        let most = reading.units.len().min(at + LONG);
+        let closes = |unit: &usize| text(*unit).strip_prefix("</").is_some_and(|rest| rest.starts_with(name));
+        let Some(end) = (at + 2..most).find(closes) else { continue };
+        if !(at + 2..end).any(|unit| holds_a_slot(reading, &reading.units[unit])) {
+            inside[at + 2..end].fill(true);
+        }
+    }
+}
+
 /// The number in "Example 2:", on a line of its own.
 fn number(reading: &Reading<'_>, at: usize) -> Option<u32> {
     let unit = &reading.units[at];
@@ -143,6 +162,14 @@ mod tests {
                     Merle\nExample 2:\nSlip text:\nA boat to the pier.\nAnswer:\nOriole\nNow do the same for the slip below.\n{slip}\n";
         let found: Vec<_> = components_of(text).into_iter().flatten().collect();
         assert_eq!(found, [Task, Examples, Examples, Examples, Examples, Task, Context]);
+    }
+
+    #[test]
+    fn what_a_tag_below_a_sample_title_holds() {
+        let text = "Write code for the task.\n\nExample of a good call:\n<run>\nimport tide\nlevel = tide.now(4)\n</run>\n\nPrint each level once.\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!(found.iter().filter(|of| **of == Examples).count(), 2, "{found:?}");
+        assert_ne!(found.last(), Some(&Examples));
     }
 
     #[test]

@@ -57,6 +57,8 @@ struct Said {
     opens_a_case: bool,
     /// A clause ends in front of it.
     ends: bool,
+    /// "Only" stands in front of it.
+    only: bool,
 }
 
 fn key(words: &[Said]) -> [u32; LEAST] {
@@ -72,7 +74,9 @@ fn holds(earlier: &[Said], at: usize, core: &[Said]) -> bool {
     let behind = earlier.get(at + core.len()..).unwrap_or_default().iter().take_while(|word| !word.ends);
     let within_a_case = before.iter().chain(behind).any(|word| word.opens_a_case);
     let denied = before.iter().rev().take(3).any(|word| word.denies);
-    same && !within_a_case && !denied
+    // "Compare the two only with the log", "you must only compare the two with the log".
+    let confines = |words: &[Said]| words.iter().any(|word| word.only);
+    same && !within_a_case && !denied && (!confines(core) || confines(&earlier[at..]))
 }
 
 /// The words of a demand without what only opens it, up to the end of its first clause; nothing where too little is left.
@@ -109,11 +113,15 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
             _ => break,
         };
     }
-    let mut ends = false;
+    let (mut ends, mut only) = (false, false);
     for (place, word) in words.iter().enumerate().skip(at.min(words.len())) {
         let said = word.lower(text);
         if word.is_punctuation() {
             ends |= matches!(&*said, "," | ";" | ":" | "—" | "–" | "-" | "." | "!");
+            continue;
+        }
+        if matches!(&*said, "only" | "just" | "solely") {
+            only = true;
             continue;
         }
         let joins = matches!(&*said, "but" | "instead" | "rather");
@@ -128,8 +136,12 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
             denies,
             opens_a_case: word.is(vocabulary::CONDITION),
             ends: (ends || joins) && !out.is_empty(),
+            only,
         });
-        ends = false;
+        (ends, only) = (false, false);
+    }
+    if let Some(last) = out.last_mut() {
+        last.only |= only;
     }
     out
 }
@@ -160,6 +172,13 @@ mod tests {
         );
         assert_eq!(
             twins(&[
+                "Compare the slip only with the log, not with the map.",
+                "You must only compare the slip with the log."
+            ]),
+            [(1, 0)]
+        );
+        assert_eq!(
+            twins(&[
                 "Use the `tide` tool to find the level.",
                 "YOU MUST USE THE tide TOOL TO FIND THE LEVEL"
             ]),
@@ -175,6 +194,7 @@ mod tests {
             ["Name the pier of the boat.", "If the guest asks, name the pier of the boat."],
             ["Name the pier of the boat.", "Name the pier of the bus."],
             ["Name the pier, the boat.", "Name the pier"],
+            ["Compare the slip with the log.", "Compare the slip with the log only."],
         ] {
             assert_eq!(twins(&pair), [], "{pair:?}");
         }

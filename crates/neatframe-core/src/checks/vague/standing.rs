@@ -16,7 +16,7 @@ pub(super) fn stands_for_a_level(text: &str, words: &[Word]) -> bool {
     // "1: Be brief" is an order that has a number.
     let orders = words.get(end + 1).is_none_or(|word| word.is(vocabulary::VERB));
     let numbered =
-        digit(0) && end > 0 && lower(end).is_some_and(|word| matches!(&*word, ":" | "=")) && !orders;
+        digit(0) && end > 0 && lower(end).is_some_and(|word| matches!(&*word, ":" | "=" | "—")) && !orders;
     let marks = words
         .iter()
         .take(4)
