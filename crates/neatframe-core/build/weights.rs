@@ -17,7 +17,8 @@ pub(crate) fn weight_table() -> String {
             _ => features.push((u32::from_str_radix(name, 16).expect("a key in hex"), row)),
         }
     }
-    let size = (features.len() * 2).next_power_of_two().max(2);
+    // Two thirds full at most: every slot weighs on the program.
+    let size = (features.len() * 3 / 2).next_power_of_two().max(2);
     let mut places: Vec<Option<&(u32, String)>> = vec![None; size];
     for feature in &features {
         let mut slot = feature.0 as usize & (size - 1);

@@ -7,7 +7,10 @@ use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
 };
 use super::model::Scores;
-use super::openings::{frames_the_reply, is_a_command, is_held_up, is_tagged_code, offers_a_function};
+use super::openings::{
+    confines_an_order, frames_the_reply, is_a_command, is_held_up, is_tagged_code, offers_a_function,
+    says_what_a_name_does,
+};
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_an_empty_record,
     is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
@@ -85,6 +88,7 @@ pub(super) fn told(
         return plain(Component::Context);
     }
     if offers_a_function(body, unit.kind)
+        || around.part != Some(Component::OutputFormat) && says_what_a_name_does(reading, unit)
         || presses_a_fact(reading.source.text(), reading.words.within(unit.text))
         || leaves_open_or_foretells(reading.source.text(), reading.words.within(unit.text))
     {
@@ -115,6 +119,9 @@ pub(super) fn told(
         || pairs::is_row_under_named_columns(reading, unit)
     {
         return plain(Component::Examples);
+    }
+    if confines_an_order(reading, unit) {
+        return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
     }
     let in_a_part = around.part == Some(Component::OutputFormat);
     if !in_a_part

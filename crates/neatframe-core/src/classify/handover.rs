@@ -11,10 +11,12 @@ use std::borrow::Cow;
 /// "You will be given a log", "You receive two reports": how many words say so.
 fn given(text: &str, words: &[Word]) -> Option<usize> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let verb = 1 + usize::from(matches!(&*lower(1), "will" | "have"));
+    let verb = 1 + usize::from(matches!(&*lower(1), "will" | "have" | "may" | "might"));
+    let verb = verb + usize::from(lower(verb) == "also");
     let passive = matches!(&*lower(verb), "are" | "be" | "been")
         && matches!(&*lower(verb + 1), "given" | "provided" | "shown" | "presented" | "handed");
-    let opens = lower(0) == "you";
+    // "You've been given the slip:".
+    let opens = matches!(&*lower(0), "you" | "you've");
     match &*lower(verb) {
         _ if opens && passive => Some(verb + 2),
         "get" | "receive" if opens => Some(verb + 1),
@@ -37,7 +39,8 @@ pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
     };
     let from = given(text, words).filter(|from| words.len() > from + 1);
     // "You will be given a slip to sort."
-    let short = words.len() <= SHORT_GIFT && words.first().is_some_and(|word| word.lower(text) == "you");
+    let short =
+        words.len() <= SHORT_GIFT && words.first().is_some_and(|word| word.lower(text).starts_with("you"));
     from.is_some_and(|from| short || !words[from..].iter().any(asks))
 }
 

@@ -186,6 +186,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::led_by_a_label(reading, &mut bounded);
     shots::up_to_the_hand_over(reading, &mut bounded);
     shots::tagged(reading, &mut bounded);
+    shots::code_below_a_lead(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)

@@ -2,8 +2,10 @@
 
 use super::Reading;
 use super::form::is_call;
+use crate::lexicon::vocabulary;
 use crate::outline::{Mark, Section};
 use crate::units::{Unit, UnitKind};
+use crate::words::Word;
 use std::borrow::Cow;
 
 /// "Your entire response must start with …", "For each boat, begin with a marker line", "Format each fact as …".
@@ -79,6 +81,47 @@ pub(super) fn is_held_up(body: &str) -> bool {
     body.strip_prefix(['✓', '✗', '✔', '✘', '✅', '❌'])
         .map(|rest| rest.trim_start_matches(['\u{fe0f}', ' ']))
         .is_some_and(|rest| rest.starts_with(['"', '“', '\'']) && rest.ends_with(['"', '”', '\'']))
+}
+
+/// `"Weight" tells how far …`, `` `read` - reads a file ``: what a name stands for, or does.
+pub(super) fn says_what_a_name_does(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let body = reading.source.slice(unit.text).trim_start_matches(['*', ' ']);
+    let quoted = |sign: char| body.strip_prefix(sign).and_then(|rest| rest.split_once(sign));
+    let verb =
+        |rest: &str| rest.split_whitespace().next().unwrap_or("").trim_matches(['*', ',']).to_lowercase();
+    if matches!(unit.kind, UnitKind::Item { .. })
+        && let Some((name, rest)) = quoted('`').filter(|(name, _)| !name.contains(' '))
+        && let Some(told) = ["- ", "– ", "— "].iter().find_map(|dash| rest.trim_start().strip_prefix(dash))
+    {
+        let does = verb(told);
+        let finite = does.len() > 4 && does.ends_with('s') && !does.ends_with("ss");
+        return !name.is_empty() && finite && !binds(text, reading.words.within(unit.text));
+    }
+    let Some((name, rest)) = quoted('"') else { return false };
+    name.split_whitespace().count() <= 4
+        && ["defines", "means", "denotes", "refers", "describes", "encloses", "stands", "represents"]
+            .contains(&verb(rest).as_str())
+        && !binds(text, reading.words.within(unit.text))
+}
+
+/// True where something must or must not be.
+fn binds(text: &str, words: &[Word]) -> bool {
+    words.iter().any(|word| {
+        word.is(vocabulary::NEGATION) || matches!(&*word.lower(text), "must" | "should" | "shall" | "only")
+    }) && !words.iter().any(|word| word.lower(text) == "defines")
+}
+
+/// "Only give a reason if the mark is 1", behind samples as well.
+pub(super) fn confines_an_order(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let is = |at: usize, flags| words.get(at).is_some_and(|word: &Word| word.is(flags));
+    let cased = words.iter().skip(3).any(|word| word.is(vocabulary::CONDITION));
+    unit.kind == UnitKind::Sentence
+        && words.first().is_some_and(|word| word.lower(text) == "only")
+        && is(1, vocabulary::VERB)
+        && cased
 }
 
 /// How far back the opening of a fence is looked for, in bytes.

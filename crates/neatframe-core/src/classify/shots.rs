@@ -68,6 +68,44 @@ pub(super) fn up_to_the_hand_over(reading: &Reading<'_>, inside: &mut [bool]) {
     }
 }
 
+/// Marks in `inside` the code below "Here are some examples of what it can do:", and the code that goes on from there.
+pub(super) fn code_below_a_lead(reading: &Reading<'_>, inside: &mut [bool]) {
+    /// Between the lead and its code a line may name the first sample.
+    const BETWEEN: usize = 2;
+    let mut lead: Option<usize> = None;
+    let mut shown = false;
+    for at in 0..reading.units.len() {
+        let unit = &reading.units[at];
+        let text = reading.source.slice(unit.text);
+        match unit.kind {
+            UnitKind::Code => {
+                shown |= lead.is_some();
+                inside[at] |= shown;
+                if let Some(lead) = lead.take() {
+                    inside[lead] = true;
+                }
+            }
+            UnitKind::Mark if text.starts_with("```") => {}
+            UnitKind::Sentence if leads_to_samples(reading, at) => lead = Some(at),
+            UnitKind::Sentence if text.ends_with(':') && !orders(reading, at) => {
+                lead = lead.filter(|from| at - from <= BETWEEN);
+            }
+            _ => (lead, shown) = (None, false),
+        }
+    }
+}
+
+/// "Here are some code examples of what you can do:".
+fn leads_to_samples(reading: &Reading<'_>, at: usize) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(reading.units[at].text);
+    let opens = words.first().is_some_and(|word| {
+        matches!(&*word.lower(text), "here" | "below" | "some" | "following" | "the" | "these")
+    });
+    let named = words.iter().take(10).any(|word| matches!(&*word.lower(text), "examples" | "samples"));
+    opens && named && reading.source.slice(reading.units[at].text).ends_with(':')
+}
+
 /// Marks in `inside` what a tag right below "Example of a call:" holds.
 pub(super) fn tagged(reading: &Reading<'_>, inside: &mut [bool]) {
     let text = |at: usize| reading.units.get(at).map_or("", |unit| reading.source.slice(unit.text));
@@ -162,6 +200,14 @@ mod tests {
                     Merle\nExample 2:\nSlip text:\nA boat to the pier.\nAnswer:\nOriole\nNow do the same for the slip below.\n{slip}\n";
         let found: Vec<_> = components_of(text).into_iter().flatten().collect();
         assert_eq!(found, [Task, Examples, Examples, Examples, Examples, Task, Context]);
+    }
+
+    #[test]
+    fn code_that_a_lead_calls_samples() {
+        let text = "You book boats with code.\nHere are some code examples of what you can do:\nOne call, with step():\n```\ntwo = desk.step(\"Book two berths\")\nprint(two)\n```\nA chat, with chat():\n```\ndesk.chat(\"And a bicycle\")\n```\nPrint each booking once.\n```\nprint(all)\n```\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        assert_eq!([found[1], found[3], found[5]], [Examples; 3], "{found:?}");
+        assert_ne!(found.last(), Some(&Examples));
     }
 
     #[test]

@@ -65,7 +65,7 @@ pub(crate) fn find(
         let points = at(*unit).first().is_some_and(|word| {
             matches!(&*word.lower(source.text()), "these" | "this" | "those" | "it" | "they" | "that")
         });
-        !points && !body.ends_with([':', '?']) && !body.starts_with(['[', '{', '<'])
+        !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<'])
     };
     let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
     let again = verbatim::repeated(source.text(), words, alone);

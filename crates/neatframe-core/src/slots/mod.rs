@@ -26,6 +26,8 @@ pub enum Syntax {
     DoubleAngles,
     /// `%name%`
     Percents,
+    /// `%(name)s`
+    PercentParens,
     /// `[[name]]`, where nothing else stands on the line or behind the label
     DoubleBrackets,
     /// `$name`, where nothing else stands on the line or behind the label, and `$NAME` anywhere
@@ -43,6 +45,7 @@ impl Syntax {
             Syntax::Angles => format!("<{inner}>"),
             Syntax::DoubleAngles => format!("<<{inner}>>"),
             Syntax::Percents => format!("%{inner}%"),
+            Syntax::PercentParens => format!("%({inner})s"),
             Syntax::DoubleBrackets => format!("[[{inner}]]"),
             Syntax::Dollar => format!("${inner}"),
         }
@@ -114,6 +117,7 @@ fn find(text: &str, from: usize, is_mark: impl Fn(usize) -> bool) -> Vec<Slot> {
             b'[' if !is_mark(at) => enclosed(text, at, "[", "]", Syntax::Brackets),
             b'<' if bytes[at..].starts_with(b"<<") => enclosed(text, at, "<<", ">>", Syntax::DoubleAngles),
             b'<' if !is_mark(at) => enclosed(text, at, "<", ">", Syntax::Angles),
+            b'%' if bytes[at..].starts_with(b"%(") => enclosed(text, at, "%(", ")s", Syntax::PercentParens),
             b'%' => enclosed(text, at, "%", "%", Syntax::Percents),
             _ => None,
         };
@@ -243,6 +247,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && before != Some('<')
                 && after != Some('>')
         }
+        Syntax::PercentParens => {
+            identifier(name) && inner.len() == name.len() && !after.is_some_and(char::is_alphanumeric)
+        }
         Syntax::Percents => {
             identifier(name)
                 && name.len() >= 2
@@ -352,13 +359,12 @@ mod tests {
 
     #[test]
     fn every_usual_syntax() {
-        let text =
-            "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]\n[[pier]]\nMail: $mail";
+        let text = "{{a_b}} ${day} {name} [week number] <building> %town% [Your Company]\n[[pier]]\nMail: $mail\n%(plan)s 5 %(of all)s";
         assert_eq!(
             found(text),
             [
                 "{{a_b}}", "${day}", "{name}", "[week number]", "<building>", "%town%", "[Your Company]",
-                "[[pier]]", "$mail"
+                "[[pier]]", "$mail", "%(plan)s"
             ]
         );
         assert_eq!(found("{row['boat']} {as_text(new[\"a\"])}"), ["{row['boat']}", "{as_text(new[\"a\"])}"]);
