@@ -99,7 +99,12 @@ pub(crate) fn are_apart(text: &str, one: &[Word], two: &[Word]) -> bool {
         })
     };
     let cites_alone = confines(one) && !cites(one) && cites(two);
+    // "The gate must be able to be shut" and "shut the gate".
+    let able = |words: &[Word]| {
+        words.windows(3).any(|run| run.iter().map(|word| word.lower(text)).eq(["able", "to", "be"]))
+    };
     are_opposed(text, one, two)
+        || able(one) != able(two)
         || confined
         || cites_alone
         || asks_which
@@ -180,6 +185,12 @@ mod tests {
         assert!(apart("Use the log.", "Use only the log."));
         assert!(!apart("Use only the log.", "Only the log is used."));
         assert!(!apart("Use nothing but the log.", "Use the log."));
+    }
+
+    #[test]
+    fn what_can_be_done_is_not_an_order_to_do_it() {
+        assert!(apart("The gate must be able to be shut.", "Shut the gate."));
+        assert!(!apart("The gate must be shut.", "Shut the gate."));
     }
 
     #[test]

@@ -33,7 +33,7 @@ pub(super) fn repeated(
             }
         }
         if all.len() > LONG {
-            let things = forbidden(text, all).filter(|things| things.len() > 1);
+            let things = forbidden(text, all).filter(|things| things.len() > 1 && listed.len() < MOST);
             listed.extend(things.map(|things| (unit, things)));
             continue;
         }

@@ -13,6 +13,9 @@ const LEAST: usize = 4;
 const TELLING: usize = 2;
 const CLAUSE: usize = 3;
 
+/// How many words of a demand are looked at: one sentence of a whole file would fill the memory.
+const WORDS: usize = 200;
+
 /// How many earlier places with the same opening are compared, the latest first: keeps long prompts linear.
 const PLACES: usize = 16;
 
@@ -26,18 +29,15 @@ pub(super) fn repeated(
     let mut openings: HashMap<[u32; LEAST], Vec<(usize, usize)>> = HashMap::new();
     let mut found = Vec::new();
     for (unit, span) in spans {
-        let all = plain(text, words.within(span));
-        if let Some(core) = core(&all)
-            && let Some(places) = openings.get(&key(core))
-        {
-            let twin = places.iter().rev().take(PLACES).find(|(place, at)| {
-                let earlier = &said[*place].1;
-                holds(earlier, *at, core)
-            });
-            if let Some((place, _)) = twin {
-                found.push((unit, said[*place].0));
-                continue;
-            }
+        let all = words.within(span);
+        let all = plain(text, &all[..all.len().min(WORDS)]);
+        let twin = [whole(&all), core(&all)].into_iter().flatten().find_map(|core| {
+            let places = openings.get(&key(core))?.iter().rev().take(PLACES);
+            places.clone().find(|(place, at)| holds(&said[*place].1, *at, core))
+        });
+        if let Some((place, _)) = twin {
+            found.push((unit, said[*place].0));
+            continue;
         }
         for at in 0..(all.len() + 1).saturating_sub(LEAST) {
             openings.entry(key(&all[at..])).or_default().push((said.len(), at));
@@ -77,6 +77,12 @@ fn holds(earlier: &[Said], at: usize, core: &[Said]) -> bool {
     // "Compare the two only with the log", "you must only compare the two with the log".
     let confines = |words: &[Said]| words.iter().any(|word| word.only);
     same && !within_a_case && !denied && (!confines(core) || confines(&earlier[at..]))
+}
+
+/// All words of a demand without what only opens it; nothing where too little is left.
+fn whole(all: &[Said]) -> Option<&[Said]> {
+    let tells = all.iter().filter(|word| word.tells).count();
+    (all.len() >= LEAST && tells >= TELLING).then_some(all)
 }
 
 /// The words of a demand without what only opens it, up to the end of its first clause; nothing where too little is left.
@@ -187,9 +193,16 @@ mod tests {
     }
 
     #[test]
+    fn a_demand_with_its_case() {
+        let told = "You must take the log for true - even if you doubt it.";
+        assert_eq!(twins(&[told, "NOTE: You must take the log for true - even if you doubt it."]), [(1, 0)]);
+    }
+
+    #[test]
     fn other_cases_and_the_opposite_are_no_repeats() {
         for pair in [
             ["If the pier is shut, name a single price.", "Name a single price."],
+            ["Name the pier of the boat.", "Name the pier of the boat if the guest asks."],
             ["Do not name a single price.", "Name a single price."],
             ["Name the pier of the boat.", "If the guest asks, name the pier of the boat."],
             ["Name the pier of the boat.", "Name the pier of the bus."],
