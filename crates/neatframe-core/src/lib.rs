@@ -28,7 +28,6 @@ mod edit;
 mod fill;
 mod finding;
 mod frame;
-mod grounding;
 mod house;
 mod interview;
 mod kind;

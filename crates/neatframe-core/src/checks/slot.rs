@@ -121,8 +121,12 @@ impl Check for MixedSlots {
         let Some(other) = slots.iter().find(|slot| slot.syntax != first.syntax) else { return };
         let (one, two) = (case.text(first.span), case.text(other.span));
         let message = format!("`{two}` is written another way than `{one}`");
-        let write =
-            format!("write every slot the same way: `{}`", first.syntax.write(case.text(other.inner)));
+        // `%(name)s` holds a name and no more; the other way of writing holds both.
+        let (syntax, inner) = match first.syntax {
+            Syntax::PercentParens => (other.syntax, first.inner),
+            _ => (first.syntax, other.inner),
+        };
+        let write = format!("write every slot the same way: `{}`", syntax.write(case.text(inner)));
         let finding = sink.report(other.span, message, write);
         finding.related.push(first.span);
         // A name of three words at most is a name in every syntax; a longer phrase in brackets may be a note to a person.

@@ -39,7 +39,7 @@ impl OpenFunction {
         let text = reading.source.text();
         let body = reading.source.slice(unit.text);
         let words = reading.words.within(unit.text);
-        let is = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
+        let is = |name: &str| words.first().is_some_and(|word| word.lower(text) == name);
         if unit.kind == UnitKind::Sentence && offers_functions(text, words) {
             self.guide = Some(unit.section);
             return true;
@@ -50,13 +50,7 @@ impl OpenFunction {
         let goes_on = match unit.kind {
             UnitKind::Code => true,
             UnitKind::Item { .. } => body.ends_with(':'),
-            UnitKind::Sentence => {
-                is(0, "this")
-                    || is(0, "it")
-                    || offers_functions(text, words)
-                    || is(0, "here")
-                    || is(0, "here's")
-            }
+            UnitKind::Sentence => ["this", "it", "here", "here's"].iter().any(|name| is(name)),
             _ => false,
         };
         if !near || !goes_on {

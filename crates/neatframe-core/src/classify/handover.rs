@@ -39,8 +39,7 @@ pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
     };
     let from = given(text, words).filter(|from| words.len() > from + 1);
     // "You will be given a slip to sort."
-    let short =
-        words.len() <= SHORT_GIFT && words.first().is_some_and(|word| word.lower(text).starts_with("you"));
+    let short = words.len() <= SHORT_GIFT;
     from.is_some_and(|from| short || !words[from..].iter().any(asks))
 }
 
@@ -192,7 +191,7 @@ pub(super) fn asks_now(reading: &Reading<'_>, index: usize) -> bool {
         })
 }
 
-/// "Today's date is {date}.", "The current plan: {plan}" in a list: what a slot takes in, told as a fact.
+/// "Today's date is {date}." in a list of rules: what a slot takes in, told as a fact.
 pub(super) fn says_what_a_slot_is(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();
     let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());

@@ -2,6 +2,7 @@
 
 use super::Reading;
 use super::form::is_bare_call;
+use super::shots::leads_to_samples;
 use crate::component::Component;
 use crate::lexicon::{Hit, PADDING, PaddingKind, Set, vocabulary};
 use crate::outline::is_sample_title;
@@ -353,12 +354,10 @@ pub(super) fn announces_a_sample(reading: &Reading<'_>, index: usize) -> bool {
     // "A turn could run like this: …" shows; "Answer like this: …" shapes.
     let shows = !words.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::PERSON))
         && (2..9).any(|at| lower(at) == "like" && lower(at + 1) == "this" && lower(at + 2) == ":");
-    // "Here are some few-shot examples:".
-    let last = words.iter().rev().find(|word| !word.is_punctuation()).map(|word| word.lower(text));
-    let named = last.is_some_and(|last| matches!(&*last, "example" | "examples" | "sample" | "samples"));
-    let leads = matches!(&*first, "here" | "below" | "following" | "some" | "the") && words.len() <= 10;
-    let led = leads && named && reading.source.slice(reading.units[index].text).ends_with(':');
-    first == "for" && matches!(&*second, "example" | "instance") || labelled || shows || led
+    first == "for" && matches!(&*second, "example" | "instance")
+        || labelled
+        || shows
+        || leads_to_samples(reading, index)
 }
 
 /// "Similarly, if the boat is late, your reply should look like this:" behind a sample: one more.

@@ -95,14 +95,19 @@ pub(super) fn code_below_a_lead(reading: &Reading<'_>, inside: &mut [bool]) {
     }
 }
 
-/// "Here are some code examples of what you can do:".
-fn leads_to_samples(reading: &Reading<'_>, at: usize) -> bool {
+/// "Here are some code examples of what you can do:", "Below is a sample:".
+pub(super) fn leads_to_samples(reading: &Reading<'_>, at: usize) -> bool {
     let text = reading.source.text();
     let words = reading.words.within(reading.units[at].text);
-    let opens = words.first().is_some_and(|word| {
-        matches!(&*word.lower(text), "here" | "below" | "some" | "following" | "the" | "these")
-    });
-    let named = words.iter().take(10).any(|word| matches!(&*word.lower(text), "examples" | "samples"));
+    // "The examples may differ, but your goal is to:" speaks of them.
+    let first = words.iter().position(|word| word.lower(text) != "the").and_then(|at| words.get(at));
+    let opens =
+        first.is_some_and(|word| matches!(&*word.lower(text), "here" | "below" | "some" | "following"));
+    let several = words.iter().take(10).any(|word| matches!(&*word.lower(text), "examples" | "samples"));
+    let last = words.iter().rev().find(|word| !word.is_punctuation());
+    let one =
+        words.len() <= 10 && last.is_some_and(|word| matches!(&*word.lower(text), "example" | "sample"));
+    let named = several || one;
     opens && named && reading.source.slice(reading.units[at].text).ends_with(':')
 }
 

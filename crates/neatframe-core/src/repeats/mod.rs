@@ -1,13 +1,13 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
 mod bans;
+mod grounding;
 mod limits;
 mod manners;
 mod verbatim;
 
 use crate::classify::Label;
 use crate::component::Component;
-use crate::grounding;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist};
 use crate::requirement::{Demand, Requirement, is_one_gap};

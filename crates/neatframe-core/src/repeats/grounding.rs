@@ -23,7 +23,7 @@ const LONG: usize = 16;
 const RULES: usize = 400;
 
 /// Bans on guessing, each with the earlier unit that holds the answer to what is given.
-pub(crate) fn repeated(
+pub(super) fn repeated(
     text: &str,
     words: &Words,
     units: &[Unit],
