@@ -28,6 +28,7 @@ static HALF: Meta = Meta {
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: {{slip}}\nLabel:",
         "Name the pier by its number. For example:\n- pier 2\n- pier 4",
+        "Sort the slips.\n\nExample context: [\n\"my scarf is gone\",\n\"the boat was late\"\n]\nExample question: \"Which is about a loss?\"\nExample JSON: {\"slip\": 1}",
         "Sort the slips.\n\n# Samples\nSlip: my scarf is gone. Is it about a loss? Yes\n\nSlip: the boat was late. Is it about a loss? No",
     ],
 };
@@ -113,12 +114,27 @@ fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
         && !samples.iter().any(|other| alike(other) && is_answered_below(case, other))
 }
 
-/// `JSON RESPONSE:` on the line below.
+/// `JSON RESPONSE:` on the line below, or `Example JSON:` some lines below `Example context:`.
 fn is_answered_below(case: &Case<'_>, shown: &Shown) -> bool {
-    let below = case.source.text()[shown.content.end()..].trim_start();
-    let line = below.lines().next().unwrap_or("");
-    line.split_once(':').is_some_and(|(label, _)| names_an_answer(label))
+    let text = case.source.text();
+    let label = |line: &str| line.split_once(':').map_or("", |(label, _)| label.trim()).to_string();
+    let below = text[shown.content.end()..].trim_start().lines().next().unwrap_or("");
+    let of_a_sample = |label: &str| {
+        let opening = label.split_whitespace().next().unwrap_or("");
+        opening.eq_ignore_ascii_case("example") || opening.eq_ignore_ascii_case("sample")
+    };
+    let own = case.text(shown.label);
+    let mut others = text[shown.label.end()..].lines().skip(1).take(LINES).map(label);
+    names_an_answer(&label(below))
+        || of_a_sample(own)
+            && others
+                .by_ref()
+                .take_while(|other| other != own)
+                .any(|other| of_a_sample(&other) && names_an_answer(&other))
 }
+
+/// In how many lines below an input its output is looked for.
+const LINES: usize = 24;
 
 /// `Example output: see attached` in text that was not read as a sample.
 fn announced_elsewhere(case: &Case<'_>) -> Vec<Span> {

@@ -12,10 +12,10 @@ use super::openings::{
     says_what_a_name_does,
 };
 use super::shape::{
-    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_an_empty_record,
-    is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table,
-    labels_an_answer, leaves_the_answer_open, names_the_persona, note_orders, of_the_bot, opens_the_answer,
-    orders_a_form, takes_samples_in, takes_the_format_in,
+    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_a_record_left_open,
+    is_an_empty_record, is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes,
+    is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_the_persona, note_orders,
+    of_the_bot, opens_the_answer, orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -35,6 +35,9 @@ pub(super) struct Around<'a> {
     /// The units on both sides are samples.
     pub(super) among_samples: bool,
 }
+
+/// From this share of belief on a unit is a persona, even with a slot at its end.
+const PERSONA: f32 = 0.5;
 
 /// The component that the form of a unit speaks for, and the facet that goes with it.
 pub(super) fn told(
@@ -68,7 +71,8 @@ pub(super) fn told(
     if takes_the_format_in(reading, unit) {
         return plain(Component::OutputFormat);
     }
-    if ends_in_a_slot(reading, index) {
+    // "You are a clerk of {place}".
+    if share(Component::Role) < PERSONA && ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));
     }
     if is_a_note(body) {
@@ -100,6 +104,7 @@ pub(super) fn told(
     if is_ellipsis(reading, unit) && !around.after_a_sample
         || is_of_an_empty_table(reading, unit)
         || is_an_empty_record(reading, unit)
+        || around.last == Some(Component::OutputFormat) && is_a_record_left_open(reading, unit)
         || opens_the_answer(reading, index)
         || !around.after_a_sample && leaves_the_answer_open(reading, unit)
         || orders_a_form(reading, unit)

@@ -194,7 +194,8 @@ impl OpenRecord {
     pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
         let text = reading.source.slice(unit.text);
         let shape = component.filter(|c| matches!(c, Component::OutputFormat | Component::Examples));
-        let opens = text.trim_start().starts_with(['{', '[']);
+        // "Example tables: [" above its lines.
+        let opens = text.trim_start().starts_with(['{', '[']) || text.trim_end().ends_with(['{', '[']);
         if shape.is_none() || self.of != shape && !opens {
             *self = OpenRecord { material: self.material, ..OpenRecord::default() };
             return;

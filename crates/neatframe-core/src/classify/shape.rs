@@ -79,6 +79,17 @@ pub(super) fn is_an_empty_record(reading: &Reading<'_>, unit: &Unit) -> bool {
     body.starts_with('{') && values().filter(|value| empty(value)).count() * 3 > values().count() * 2
 }
 
+/// `{"reason": "...", "verdict": "yes"}`: a record with a value that is left to fill in.
+pub(super) fn is_a_record_left_open(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let body = reading.source.slice(unit.text);
+    let left_open = |value: &str| {
+        let value = value.trim_start().trim_start_matches(['"', '\'']);
+        value.starts_with("...\"") || value.starts_with("...'")
+    };
+    body.starts_with(['{', '['])
+        && body.match_indices("\":").any(|(at, sign)| left_open(&body[at + sign.len()..]))
+}
+
 /// `- ...`: more of the same, as a template of the answer shows it.
 pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
     matches!(reading.source.slice(unit.text).trim(), "..." | "…")

@@ -128,6 +128,11 @@ pub(crate) struct Hit {
 }
 
 impl Hit {
+    /// True for a phrase that only looks vague.
+    fn is_plain(&self) -> bool {
+        self.set == Set::Vague && VAGUE[self.entry as usize].kind == VagueKind::Plain
+    }
+
     /// True for a word that names a quality, an amount or a length and leaves it open: "short", "friendly".
     pub(crate) fn names_quality(&self) -> bool {
         self.set == Set::Vague
@@ -138,7 +143,8 @@ impl Hit {
     }
 }
 
-/// Finds every pattern in a run of words. Of several of one set at one place, the longest is kept.
+/// Finds every pattern in a run of words. Of several of one set at one place, the longest is kept, and of two as long
+/// the one that silences.
 pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
     hits.clear();
     let opening = words.iter().position(|word| !word.is_punctuation()).unwrap_or(0);
@@ -192,7 +198,8 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
         match rival.map(|at| at + near) {
             // Cues add up; of the rest the longest counts.
             Some(at) if hit.set != Set::Cue => {
-                if hits[at].first == first && hits[at].last < last {
+                let longer = hits[at].last < last || hits[at].last == last && hit.is_plain();
+                if hits[at].first == first && longer {
                     hits[at] = hit;
                 }
             }

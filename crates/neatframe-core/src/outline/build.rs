@@ -183,6 +183,8 @@ impl Builder<'_> {
             let structural = match tag.role {
                 Role::Open(close) => !on_line.contains(&close) || tags[close].ends_line,
                 Role::Close(opening) => !on_line.contains(&opening) || tags[opening].starts_line,
+                // A closing tag on a line of its own is a mark, whatever it was to close.
+                Role::Loose if tag.closes => tag.starts_line && tag.ends_line,
                 Role::Loose => unclosed.binary_search(&tag.span).is_ok(),
             };
             if !structural {
@@ -232,6 +234,9 @@ impl Builder<'_> {
                 self.leave_unclosed();
                 self.enter(Mark::Tag, tag.name, 0, Some(closer), false);
                 self.push(PieceKind::TagOpen, Span::new(from, to), tag.span, tag.span, 0);
+            }
+            Role::Loose if tag.closes => {
+                self.push(PieceKind::TagClose, Span::new(from, to), tag.span, tag.span, 0);
             }
             Role::Loose => {
                 self.leave_unclosed();
