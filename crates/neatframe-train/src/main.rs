@@ -177,7 +177,7 @@ impl First {
 }
 
 /// The weight below which a feature is left out, in hundredths: it hardly moves a label, and the tables weigh on the program.
-const LEAST: f32 = 21.0;
+const LEAST: f32 = 20.0;
 
 fn written(first: &First, second: &Regression) -> String {
     let mut out = String::from(

@@ -76,7 +76,64 @@ pub(super) fn fenced(text: &str, lines: &[Line]) -> (Vec<Fenced>, Vec<Fault>) {
         }
         index = end;
     }
+    set_in(text, lines, &mut kinds);
     (kinds, faults)
+}
+
+/// How far code without a fence is set in, in columns.
+const SET_IN: usize = 4;
+
+/// Marks code that is set in below a blank line, where the text around it is not and no list goes on.
+fn set_in(text: &str, lines: &[Line], kinds: &mut [Fenced]) {
+    let body = |line: &Line| &text[line.start..line.end];
+    let indent = |line: &Line| {
+        let blanks = body(line).bytes().take_while(|b| matches!(b, b' ' | b'\t'));
+        blanks.map(|b| if b == b'\t' { SET_IN } else { 1 }).sum::<usize>()
+    };
+    let listed = |line: &Line| line::item_marker(text, line::core(text, line.start, line.end).0).is_some();
+    let (mut around, mut in_list, mut parted) = (None, false, false);
+    let mut at = 0;
+    while at < lines.len() {
+        let line = &lines[at];
+        if body(line).trim().is_empty() {
+            parted = true;
+            at += 1;
+            continue;
+        }
+        let own = indent(line);
+        let deeper = around.is_some_and(|around| own >= around + SET_IN);
+        if parted && deeper && !in_list && kinds[at] == Fenced::Outside {
+            let goes_on = |line: &&Line| !body(line).trim().is_empty() && indent(line) >= own;
+            let run = lines[at..].iter().take_while(goes_on).count();
+            let block = &lines[at..at + run];
+            if is_code(block.iter().map(|line| body(line).trim())) {
+                kinds[at..at + run].fill(Fenced::Inside);
+            }
+            (at, parted) = (at + run, false);
+            continue;
+        }
+        in_list = listed(line) || in_list && own > 0;
+        (around, parted) = (Some(own), false);
+        at += 1;
+    }
+}
+
+/// Lines with the signs of code in at least every second one, and no sentence among them.
+fn is_code<'a>(lines: impl Iterator<Item = &'a str>) -> bool {
+    const SIGNS: [&str; 9] = ["()", " --", " = ", "==", "();", ");", "$ ", "::", " && "];
+    let (mut all, mut signed) = (0, 0);
+    for line in lines {
+        let sentence = line.starts_with(|c: char| c.is_uppercase()) && line.ends_with(['.', '?', '!', ':']);
+        if sentence || line.starts_with(['-', '*', '•', '<', '"']) {
+            return false;
+        }
+        all += 1;
+        let defines = ["def ", "return ", "import ", "select ", "function ", "const ", "let "]
+            .iter()
+            .any(|word| line.to_ascii_lowercase().starts_with(word));
+        signed += usize::from(defines || SIGNS.iter().any(|sign| line.contains(sign)));
+    }
+    all > 0 && signed * 2 >= all
 }
 
 /// Where a block of JSON is left for prose that lasts to the end of it, in lines from its first.

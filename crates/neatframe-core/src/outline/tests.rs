@@ -180,3 +180,93 @@ layout!(
     "Question:\n<question>\nList:\nOne.",
     ["Label/Question", "Text/Question", "Label/List", "Text/List"]
 );
+
+layout!(
+    headings_of_every_level,
+    "# A\n## B\n### C\n#### D\n##### E\n###### F\nx",
+    ["Heading/A", "Heading/B", "Heading/C", "Heading/D", "Heading/E", "Heading/F", "Text/F"]
+);
+layout!(seven_signs_are_no_heading, "####### A\nx", ["Text/", "Text/"]);
+layout!(a_hash_without_a_blank_is_a_tag_of_a_post, "#harbour is a tag.", ["Text/"]);
+layout!(headings_may_be_closed, "## Rules ##\nBe brief.", ["Heading/Rules", "Text/Rules"]);
+layout!(
+    bold_labels_hold_their_text,
+    "**Task:** Write the notice.\n**Tone:** calm",
+    ["Field/Task", "Field/Tone"]
+);
+layout!(labels_with_a_dash, "TASK - Write the notice.\nTONE - calm", ["Field/TASK", "Field/TONE"]);
+layout!(
+    a_label_over_its_lines,
+    "Context:\nThe boat is late.\nThe fog is thick.\n\nTask:\nWrite the notice.",
+    ["Label/Context", "Text/Context", "Text/Context", "Label/Task", "Text/Task"]
+);
+layout!(marks_of_lists, "- a\n* b\n+ c\n• d\n– e", ["Item/", "Item/", "Item/", "Item/", "Item/"]);
+layout!(
+    lists_nest_and_wrap,
+    "- a\n  goes on\n  - b\n    1. c\n- d",
+    ["Item/", "Text/", "Item/", "Item/", "Item/"]
+);
+layout!(
+    numbers_of_steps_in_other_hands,
+    "i. one\nii. two\n2.1. three\nStep 4: four\n5) five",
+    ["Item/", "Item/", "Item/", "Item/", "Item/"]
+);
+layout!(a_year_opens_no_list, "2024. That was the year.", ["Text/"]);
+layout!(boxes_to_tick, "- [ ] rope\n- [x] lamp", ["Item/", "Item/"]);
+layout!(
+    fences_of_tildes_and_longer_fences,
+    "~~~\nx\n~~~\n````\n```\ny\n````",
+    ["Fence/", "Code/", "Fence/", "Fence/", "Code/", "Code/", "Fence/"]
+);
+layout!(
+    indented_code_below_a_blank,
+    "Run this:\n\n    ferry --list\n    ferry --late\n\nThen stop.",
+    ["Label/Run this", "Code/Run this", "Code/Run this", "Text/"]
+);
+layout!(
+    what_is_set_in_below_a_list_belongs_to_it,
+    "- Run this:\n\n    ferry --list\n- Stop.",
+    ["Item/", "Text/", "Item/"]
+);
+layout!(
+    sentences_that_are_set_in_are_text,
+    "Mind this:\n\n    The boat is late.\n    The fog is thick.\n\nGo.",
+    ["Label/Mind this", "Text/Mind this", "Text/Mind this", "Text/"]
+);
+layout!(
+    rows_of_signs_part_the_text,
+    "One.\n***\nTwo.\n___\nThree.",
+    ["Text/", "Rule/", "Text/", "Rule/", "Text/"]
+);
+layout!(
+    names_between_equal_signs,
+    "=== Rules ===\nBe brief.\n== Facts ==\nTwo boats.",
+    ["Heading/Rules", "Text/Rules", "Heading/Facts", "Text/Facts"]
+);
+layout!(
+    dialogues_with_other_names,
+    "User: hi\nAssistant: hello\nUser: bye\nAssistant: bye",
+    ["Turn/", "Turn/", "Turn/", "Turn/"]
+);
+layout!(
+    questions_and_answers,
+    "Q: Is it late?\nA: Yes.\nQ: Why?\nA: Fog.",
+    ["Turn/", "Turn/", "Turn/", "Turn/"]
+);
+layout!(
+    inputs_and_outputs,
+    "Input: a scarf\nOutput: LOST\n\nInput: a late boat\nOutput: LATE",
+    ["Turn/", "Turn/", "Turn/", "Turn/"]
+);
+layout!(
+    a_closing_tag_alone_is_a_mark,
+    "Be brief.\n</rules>\nName the boat.",
+    ["Text/", "TagClose/", "Text/"]
+);
+layout!(a_tag_within_a_sentence_is_text, "Put it between <answer> and </answer>, please.", ["Text/"]);
+layout!(signs_of_less_are_no_tags, "Take it if a < b and c > d.", ["Text/"]);
+layout!(addresses_are_no_tags, "Write to <crew@larkhaven.example>.", ["Text/"]);
+layout!(windows_line_ends, "# A\r\none\r\n- two\r\n", ["Heading/A", "Text/A", "Item/A"]);
+
+layout!(a_heading_alone, "# Rules", ["Heading/Rules"]);
+layout!(a_slot_alone, "{{letter}}", ["Text/"]);

@@ -125,10 +125,20 @@ pub(super) fn is_well_kept(review: &Review) -> bool {
         && (faults as f64) < FAULTY * units.len() as f64
 }
 
+/// About how many bytes a section heading takes, with the blank line before it.
+const HEADING: usize = 14;
+
 /// A prompt of few units, or of one component and no question, reads best as it is.
 pub(super) fn is_worth_sections(review: &Review, plan: &Plan) -> bool {
-    let asking = review.units().iter().filter(|unit| unit.kind != UnitKind::Mark).count()
-        - plan.dropped.len().min(review.units().len());
+    let stays = |(index, unit): &(usize, &crate::units::Unit)| {
+        unit.kind != UnitKind::Mark && !plan.dropped.contains(index)
+    };
+    let asking = review.units().iter().enumerate().filter(stays).count();
     let components = 6 - review.missing().len() + plan.asked.len();
+    // Nothing is wrong with it, and the headings alone would change more than a tenth of it.
+    let clean = review.findings().is_empty() && plan.edits.is_empty() && plan.asked.is_empty();
+    if clean && components * HEADING * 10 > review.source().text().len() {
+        return false;
+    }
     components >= 2 && (asking >= 5 || !plan.asked.is_empty())
 }

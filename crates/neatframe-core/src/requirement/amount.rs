@@ -5,16 +5,28 @@ use super::whom::{self, CLAUSE, PARTS, WHOLE, singular};
 use super::words::is_of_a_later_clause;
 use super::{Demand, Requirement, Sight, Subject, is_exception, spread};
 use crate::lexicon::vocabulary;
+use crate::outline::PieceKind;
 use crate::words::Word;
 use std::cell::OnceCell;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 65] = [
+const BEFORE: [(&[&str], Side); 76] = [
     (&["limit", "is"], Side::Most),
     (&["limit", ":"], Side::Most),
     (&["fit", "on"], Side::Most),
     (&["fit", "into"], Side::Most),
     (&["fit", "in"], Side::Most),
+    (&["fits", "on"], Side::Most),
+    (&["fits", "into"], Side::Most),
+    (&["fits", "in"], Side::Most),
+    (&["maximum", "length", ":"], Side::Most),
+    (&["max", "length", ":"], Side::Most),
+    (&["minimum", "length", ":"], Side::Least),
+    (&["min", "length", ":"], Side::Least),
+    (&["maximum", ":"], Side::Most),
+    (&["max", ":"], Side::Most),
+    (&["max", "."], Side::Most),
+    (&["minimum", ":"], Side::Least),
     (&["no", "more", "than"], Side::Most),
     (&["not", "more", "than"], Side::Most),
     (&["no", "longer", "than"], Side::Most),
@@ -107,6 +119,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let demand = Demand::Amount { measure: Measure::Items(things), bound };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
+    found.extend(labelled_count(sight, unit, words, conditional()));
     let each = spread::one_for_each(text, words);
     let one = each.as_ref().map(|(at, ..)| *at);
     if let Some((_, place, measure, least)) = each {
@@ -118,7 +131,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     while at < words.len() {
         // The "one" of "one slide for each" counts nothing by itself.
         let amount = amount_at(text, words, at).filter(|_| one != Some(at));
-        let Some((first, bound, measure_at)) = amount else {
+        let Some((first, mut bound, measure_at)) = amount else {
             found.extend(bare_count(sight, unit, words, at));
             at += 1;
             continue;
@@ -191,6 +204,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let points =
             measure == Measure::Items("bullets") && next(1).is_some_and(|word| word.starts_with("point"));
         let measure_at = measure_at + usize::from(points);
+        bounded_by_label(sight, unit, &mut bound);
+        // "Anything above 500 characters is cut off".
+        let over = bound.most.is_none() && matches!(&*words[0].lower(text), "anything" | "everything");
+        if let (true, Some(least)) = (over, bound.least) {
+            bound = Bound { least: None, most: Some(least.saturating_sub(1)), about: false };
+        }
         let place = words[first].span().cover(words[measure_at].span());
         let before =
             found.last().filter(|earlier| earlier.unit == unit).map(|earlier| earlier.demand.clone());
@@ -225,6 +244,47 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             part: None,
         });
         at = measure_at + 1;
+    }
+}
+
+/// "Words: 200-250": the label names what is counted, and the field holds the number alone.
+fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: bool) -> Option<Requirement> {
+    let text = sight.source.text();
+    let colon = words.iter().take(4).position(|word| word.text(text) == ":")?;
+    let measure = Measure::named(words.get(colon.checked_sub(1)?)?.text(text))?;
+    let (mut numbers, mut others) = (Vec::new(), 0);
+    for word in &words[colon + 1..] {
+        match number(text, *word) {
+            Some(value) => numbers.push(value),
+            None if word.is_punctuation() || matches!(&*word.lower(text), "to" | "max" | "about") => {}
+            None => others += 1,
+        }
+    }
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    let most = lower(colon + 1) == "max" || colon > 1 && lower(colon - 2).starts_with("max");
+    let bound = match numbers[..] {
+        _ if others > 0 => return None,
+        [value] if most => Bound { least: None, most: Some(value), about: false },
+        [value] => Bound { least: Some(value), most: Some(value), about: measure == Measure::Words },
+        [low, high] if low < high => Bound { least: Some(low), most: Some(high), about: false },
+        _ => return None,
+    };
+    let span = words[colon - 1].span().cover(words.last()?.span());
+    Some(Requirement::on_reply(unit, span, Demand::Amount { measure, bound }, conditional))
+}
+
+/// "Maximum length: 120 words": the label of the field says to which side its number bounds.
+fn bounded_by_label(sight: &Sight<'_>, unit: usize, bound: &mut Bound) {
+    let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
+    let exact = bound.least.is_some() && bound.least == bound.most;
+    if piece.kind != PieceKind::Field || !exact {
+        return;
+    }
+    let label = sight.source.slice(piece.lead).to_lowercase();
+    if label.contains("max") || label.contains("limit") {
+        *bound = Bound { least: None, most: bound.most, about: false };
+    } else if label.contains("min") && !label.contains("minute") {
+        *bound = Bound { least: bound.least, most: None, about: false };
     }
 }
 
@@ -281,6 +341,15 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     {
         (top, last) = (Some(second), at + 1);
     }
+    // "Three or more reasons".
+    let open = match (top, &*lower(last + 1), &*lower(last + 2)) {
+        (None, "or", "more") => Some(Side::Least),
+        (None, "or", "fewer" | "less") => Some(Side::Most),
+        _ => None,
+    };
+    if open.is_some() {
+        last += 2;
+    }
     // The measure follows at once, or after an adjective or two: "80 short words".
     let measure_at = (last + 1..=last + 3).find(|&index| {
         Measure::named(said(index)).is_some() && (last + 1..index).all(|between| is_adjective(words, between))
@@ -295,11 +364,18 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let (side, lead) = if limits && side.is_none() { (Some(Side::Most), head - 1) } else { (side, first) };
     first = lead;
     // "the two steps above", "step 3 lines": a number that names is no amount.
-    let names =
-        ["step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our"];
+    let names = [
+        "level", "step", "section", "the", "these", "those", "all", "stage", "rule", "chapter", "your", "our",
+    ];
+    // "Bullets, each of 10 words", but "each of 10 boats".
+    let long = matches!(
+        Measure::named(said(measure_at)),
+        Some(Measure::Words | Measure::Characters | Measure::Sentences | Measure::Lines)
+    );
     let of_some = at > 1
         && lower(at - 1) == "of"
-        && ["one", "either", "each", "both", "out", "any"].contains(&&*lower(at - 2));
+        && ["one", "either", "each", "both", "out", "any"].contains(&&*lower(at - 2))
+        && !(long && lower(at - 2) == "each");
     let named = at > 0 && names.contains(&&*lower(at - 1)) || of_some;
     if named && top.is_none() && side.is_none() {
         return None;
@@ -314,7 +390,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let after = lower(measure_at + per + 1);
     let after2 = lower(measure_at + per + 2);
     let bound = |least, most| Bound { least, most, about: false };
-    let bound = match (side, top) {
+    let bound = match (side.or(open), top) {
         (_, Some(top)) => bound(Some(value), Some(top)),
         (Some(side), None) => bound_of(side, value, negated),
         (None, None) => match (after.as_str(), after2.as_str()) {

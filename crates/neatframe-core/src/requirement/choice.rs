@@ -51,6 +51,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
+    if let Some(choices) = one_as_the_answer(body).or_else(|| one_of_two(body)) {
+        push(Demand::OneOf(choices));
+        return;
+    }
     if says_yes_or_no(body) {
         push(Demand::OneOf(vec!["yes".into(), "no".into()]));
         return;
@@ -94,6 +98,27 @@ fn says_yes_or_no(body: &str) -> bool {
     let answers = first
         .is_some_and(|word| matches!(word, "answer" | "reply" | "respond" | "return" | "say" | "output"));
     firm && answers && lower.contains("yes or no") && lower.split_whitespace().count() <= SHORT
+}
+
+/// "Mark each slip as "open" or "closed"": two labels in quotation marks.
+fn one_of_two(body: &str) -> Option<Vec<String>> {
+    let verb = sorting_verb(body).filter(|verb| SORTS.contains(&verb.as_str()))?;
+    let (head, list) = body.split_once(" as ").or_else(|| body.split_once(" with "))?;
+    let (one, two) = list.trim_end_matches('.').split_once(" or ")?;
+    let quoted = |name: &str| {
+        let inner = name.trim().strip_prefix(['"', '`', '“'])?.strip_suffix(['"', '`', '”'])?;
+        (inner.split_whitespace().count() <= 2).then(|| inner.to_string())
+    };
+    let near = head.split_whitespace().count() <= 5 + usize::from(verb == "classify");
+    near.then_some(vec![quoted(one)?, quoted(two)?])
+}
+
+/// "Answer with one of: yes, no, unsure.": the words to choose from, as they stand.
+fn one_as_the_answer(body: &str) -> Option<Vec<String>> {
+    let (head, list) = body.split_once(" one of: ").or_else(|| body.split_once(" one of these: "))?;
+    let verb = head.split_whitespace().next()?.to_lowercase();
+    let answers = matches!(&*verb, "answer" | "reply" | "respond" | "return" | "output" | "say" | "use");
+    (answers && head.split_whitespace().count() <= 3).then(|| short_names(list)).flatten()
 }
 
 /// "The label is one of billing, delivery, other.": the field, and its values as they stand.

@@ -24,7 +24,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 86] = [
+const MEASURES: [(&str, &str, Measure); 94] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -111,6 +111,14 @@ const MEASURES: [(&str, &str, Measure); 86] = [
     ("fact", "facts", Measure::Items("facts")),
     ("claim", "claims", Measure::Items("claims")),
     ("risk", "risks", Measure::Items("risks")),
+    ("cause", "causes", Measure::Items("causes")),
+    ("mistake", "mistakes", Measure::Items("mistakes")),
+    ("problem", "problems", Measure::Items("problems")),
+    ("insight", "insights", Measure::Items("insights")),
+    ("takeaway", "takeaways", Measure::Items("takeaways")),
+    ("picture", "pictures", Measure::Items("pictures")),
+    ("image", "images", Measure::Items("images")),
+    ("heading", "headings", Measure::Items("headings")),
 ];
 
 impl Measure {

@@ -74,6 +74,10 @@ pub(super) fn alternatives(body: &str) -> Option<(String, Vec<String>)> {
         .then(|| (key.to_lowercase(), names))
 }
 
+/// Things of which a reply holds all that are named: "two columns: fare and pier" leaves no choice.
+const TOGETHER: [&str; 9] =
+    ["column", "section", "part", "field", "key", "heading", "row", "paragraph", "step"];
+
 /// "Three kinds: rebus, anagram, riddle": what is counted, and as many names.
 pub(super) fn counted(text: &str, words: &[Word], body: &str) -> Option<(String, Vec<String>)> {
     let colon = words.iter().position(|word| word.text(text) == ":")?;
@@ -85,7 +89,8 @@ pub(super) fn counted(text: &str, words: &[Word], body: &str) -> Option<(String,
     let list = list.replace(", or ", ", ").replace(" or ", ", ").replace(" and ", ", ");
     let names: Vec<String> = list.split(", ").map(|name| name.trim().to_string()).collect();
     let short = names.iter().all(|name| !name.is_empty() && name.split_whitespace().count() <= 3);
-    (short && names.len() >= 2 && names.len() == count as usize && is_key(&key)).then_some((key, names))
+    (short && names.len() >= 2 && names.len() == count as usize && is_key(&key) && !TOGETHER.contains(&&*key))
+        .then_some((key, names))
 }
 
 /// "Each remark has a level: blocker, should, could": the field and its values.

@@ -70,11 +70,13 @@ pub(super) fn of(
     {
         return Subject::Unstated;
     }
-    if ["per", "each", "every", "a"].contains(&&*lower(measure_at + 1)) {
-        let thing = singular(&lower(measure_at + 2));
-        if PARTS.contains(&&*thing) {
-            return whole_or(Subject::Each(thing));
-        }
+    if let Some(thing) = of_each_thing(text, words, measure_at) {
+        return whole_or(Subject::Each(thing));
+    }
+    // "A title of up to 6 words, then three bullets".
+    let part = lower(first.wrapping_sub(2));
+    if first >= 2 && lower(first - 1) == "of" && PARTS.contains(&&*part) && !WHOLE.contains(&&*part) {
+        return Subject::Named(part.into_owned());
     }
     // "Two sentences at most, then one question": there is more to the reply.
     let goes_on =
@@ -100,8 +102,9 @@ pub(super) fn of(
     let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
     if tied {
         let thing = singular(&lower(first - 2));
-        let named = !words[first - 2]
-            .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
+        let named = thing != "fit"
+            && !words[first - 2]
+                .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
         if named && thing != counted && !WHOLE.contains(&&*thing) {
             let each = (first.saturating_sub(5)..first - 2)
                 .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
@@ -168,6 +171,12 @@ pub(super) fn of(
             || any;
         return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
     }
+    // "Each slide carries at most 25 words", whatever a slide is.
+    let long = !matches!(Measure::named(&lower(measure_at)), None | Some(Measure::Items(_)));
+    let every = matches!(&*lower(0), "each" | "every") && first > 1;
+    if every && long && !words[1].is(vocabulary::STOP | vocabulary::PUNCTUATION) && !words[1].is_number() {
+        return whole_or(Subject::Each(singular(&lower(1))));
+    }
     // A field, or a section of its own, bounds what it names.
     let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
     let field = matches!(piece.kind, crate::outline::PieceKind::Field);
@@ -175,7 +184,9 @@ pub(super) fn of(
     // "Each remark is one line: …" says something and names no part.
     let says = label.split_whitespace().any(|word| matches!(word, "is" | "are" | "has" | "have" | "must"));
     if field && !says {
-        let general = GENERAL.iter().any(|word| label.contains(word));
+        // "Two columns: fare and pier" counts what its label names.
+        let general = GENERAL.iter().any(|word| label.contains(word))
+            || label.split_whitespace().any(|word| singular(word) == counted);
         return if general { Subject::Reply } else { Subject::Named(label) };
     }
     // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
@@ -192,6 +203,29 @@ pub(super) fn of(
     if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
 
+/// "80 words per section", "one sentence for each boat": the thing that each amount goes with, in the singular.
+fn of_each_thing(text: &str, words: &[Word], measure_at: usize) -> Option<String> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let each = |at: usize| matches!(&*lower(at), "each" | "every");
+    let leads = matches!(&*lower(measure_at + 1), "for" | "in" | "on" | "to" | "of");
+    let (at, any) = match &*lower(measure_at + 1) {
+        "per" => (measure_at + 2, true),
+        "each" | "every" | "a" => (measure_at + 2, false),
+        _ if leads && each(measure_at + 2) => (measure_at + 3, true),
+        _ => return None,
+    };
+    let thing = singular(&lower(at));
+    if PARTS.contains(&&*thing) {
+        return Some(thing);
+    }
+    // "Per open question": the noun stands last.
+    let noun = |word: &&Word| {
+        !word.is(vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL) && !word.is_number()
+    };
+    let last = words.get(at..)?.iter().take(3).take_while(noun).last().filter(|_| any)?;
+    Some(singular(&last.lower(text)))
+}
+
 /// Words before an amount that only bound it.
 const BOUNDING: [&str; 18] = [
     "never", "not", "no", "and", "but", "at", "over", "more", "than", "longer", "about", "around", "most",
@@ -202,8 +236,10 @@ const BOUNDING: [&str; 18] = [
 pub(super) const CLAUSE: usize = 40;
 
 /// Labels of fields that speak of the whole reply.
-const GENERAL: [&str; 10] =
-    ["length", "limit", "limits", "size", "format", "output", "rules", "constraints", "answer", "reply"];
+const GENERAL: [&str; 11] = [
+    "length", "limit", "limits", "size", "form", "format", "output", "rules", "constraints", "answer",
+    "reply",
+];
 
 /// "The answer has at most 80 words" bounds the reply.
 fn whole_or(subject: Subject) -> Subject {

@@ -104,6 +104,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             if !part || whole {
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
+        } else if ends(&["last line reads", "last line is", "closing line is", "last line reads:"]) {
+            push(place, Demand::EndsWith(inner));
+        } else if ends(&["first line reads", "first line is", "opening line is", "first line reads:"]) {
+            push(place, Demand::BeginsWith(inner));
         } else if ends(&["nothing with"])
             || ends(&["no"]) && inner.split_whitespace().count() <= 3
             || goes_out(&text[place.end()..span.end()]) && before_is_bare(before)
@@ -113,8 +117,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(place, Demand::NeverBeginsWith(inner));
         } else if forbids
             && ends(&[
-                "use", "say", "write", "the word", "the words", "mention", "the phrase", "the term", "using",
-                "saying", "or", ",", "phrases like", "words like", "words such as",
+                "use", "say", "write", "the word", "the words", "mention", "the phrase", "the phrases",
+                "the term", "the terms", "using", "saying", "or", "and", ",", "phrases like", "words like",
+                "words such as",
             ])
         {
             let verbs =
@@ -132,7 +137,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(place, Demand::Omit(inner));
         } else if ends(&[
             "include the word", "include the words", "include the phrase", "use the word", "use the words",
-            "mention", "include the line", "include",
+            "mention", "mention the", "include the line", "include",
         ]) || inner.contains(':')
             && sight.labels[unit].serves(Component::OutputFormat)
             && ends(&["then", "followed by", "followed by the line", "the line", "a line", "then the line"])
