@@ -103,6 +103,7 @@ fn counts_of_things() {
         ("Give me three or more reasons.", &["reply: at least 3 reasons"]),
         ("Ask one question at a time.", &["reply: exactly 1 question", "reply: questions at a time: one"]),
         ("The table has at most six rows.", &["reply: at most 6 rows"]),
+        ("Name the boat, why it fits in at most ten words, and its fare.", &["not stated: at most 10 words"]),
         ("At least one example per rule.", &["each rule: at least 1 example"]),
         ("Three options, each with a title.", &["reply: exactly 3 options", "reply: title: a title"]),
         ("Write two versions.", &["reply: exactly 2 versions", "reply: versions: several"]),

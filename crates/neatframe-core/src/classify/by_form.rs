@@ -14,8 +14,8 @@ use super::openings::{
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_a_record_left_open,
     is_an_empty_record, is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes,
-    is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_the_persona, note_orders,
-    of_the_bot, opens_the_answer, orders_a_form, takes_samples_in, takes_the_format_in,
+    is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_columns, names_the_persona,
+    note_orders, of_the_bot, opens_the_answer, orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, keys, pairs};
 use crate::component::{Component, Facet};
@@ -105,6 +105,9 @@ pub(super) fn told(
         || is_of_an_empty_table(reading, unit)
         || is_an_empty_record(reading, unit)
         || around.last == Some(Component::OutputFormat) && is_a_record_left_open(reading, unit)
+        || !around.after_a_sample
+            && around.part != Some(Component::Examples)
+            && (is_a_record_left_open(reading, unit) || names_columns(reading, unit))
         || opens_the_answer(reading, index)
         || !around.after_a_sample && leaves_the_answer_open(reading, unit)
         || orders_a_form(reading, unit)

@@ -90,6 +90,24 @@ pub(super) fn is_a_record_left_open(reading: &Reading<'_>, unit: &Unit) -> bool 
         && body.match_indices("\":").any(|(at, sign)| left_open(&body[at + sign.len()..]))
 }
 
+/// `Boat | Pier | Fare` on a line with no row below it: the columns of the answer.
+pub(super) fn names_columns(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let body = reading.source.slice(unit.text).trim();
+    let name = |cell: &str| {
+        let cell = cell.trim();
+        cell.starts_with(char::is_alphabetic)
+            && cell.split_whitespace().count() <= 3
+            && cell.chars().all(|c| c.is_alphabetic() || matches!(c, ' ' | '-' | '_'))
+    };
+    let row = |line: Option<&str>| line.is_some_and(|line| line.contains(" | "));
+    body.matches(" | ").count() >= 2
+        && unit.kind == UnitKind::Sentence
+        && body.split(" | ").all(name)
+        && !row(text[unit.text.end()..].lines().find(|line| !line.trim().is_empty()))
+        && !row(text[..unit.text.start()].lines().rev().find(|line| !line.trim().is_empty()))
+}
+
 /// `- ...`: more of the same, as a template of the answer shows it.
 pub(super) fn is_ellipsis(reading: &Reading<'_>, unit: &Unit) -> bool {
     matches!(reading.source.slice(unit.text).trim(), "..." | "…")

@@ -106,8 +106,12 @@ pub(crate) fn find(
             has("first") && has("then")
         };
         let in_order = ordered(unit);
+        // "Write the notice on the closed pier" asks, "the pier is closed" tells.
+        let tells = !quality && states(source.text(), words.within(units[unit].text));
+        let asks = |unit: usize| labels[unit].component == Some(Component::Task);
         let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
             (!in_order || ordered(*earlier))
+                && !(tells && asks(*earlier))
                 && gist.is_said_by(&gists[earlier])
                 && !are_apart(
                     source.text(),
@@ -127,6 +131,15 @@ pub(crate) fn find(
         gists.insert(unit, gist);
     }
     twins
+}
+
+/// "The pier is closed": a fact in a few words, with nothing that binds.
+fn states(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let opens = lower(0).is_some_and(|word| matches!(&*word, "the" | "our" | "a" | "an" | "this"));
+    let is = |word: &Word| matches!(&*word.lower(text), "is" | "are" | "was" | "were");
+    let binds = |word: &Word| word.is(vocabulary::MODAL | vocabulary::NEGATION) || word.is_number();
+    opens && words.len() <= 8 && words.iter().take(4).any(is) && !words.iter().any(binds)
 }
 
 /// True for a sentence with a condition anywhere in it.

@@ -200,7 +200,11 @@ pub(super) fn of(
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
     let led =
         ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
-    if few || last && led { Subject::Reply } else { Subject::Unstated }
+    // "A table with the name, why it fits in at most ten words, and its price".
+    let comma = words[near..first].iter().rposition(|word| word.text(text) == ",");
+    let clause = comma.map_or(from, |at| from.max(near + at + 1));
+    let asked = clause > from && matches!(&*lower(clause), "why" | "how" | "what" | "when" | "where" | "who");
+    if (few || last && led) && !asked { Subject::Reply } else { Subject::Unstated }
 }
 
 /// "80 words per section", "one sentence for each boat": the thing that each amount goes with, in the singular.

@@ -159,7 +159,11 @@ fn report<'a>(
         // "In terms of the length, keep it short" needs more than the phrase taken out.
         let governs = opens && short.is_empty() && phrase.ends_with(" of");
         if !governs {
-            finding.fix = cut(case.source.text(), goes, short, opens && !whole && goes.end() < unit.end());
+            // "As a language model, name the boat": the order behind it opens the sentence then.
+            let behind = case.source.text()[goes.end()..].trim_start_matches(' ');
+            let goes_on =
+                if whole { behind.starts_with(char::is_lowercase) } else { goes.end() < unit.end() };
+            finding.fix = cut(case.source.text(), goes, short, opens && goes_on);
             if short.eq_ignore_ascii_case("make sure that") {
                 finding.fix.extend(plainly(case, Span::new(span.end(), unit.end())));
             }
