@@ -311,7 +311,10 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
                 && matches!(&*lower_of(text, *word), "see" | "follow" | "repeat" | "go" | "use" | "check")
         });
     let quantity = at > 0 && words[at - 1].is_number();
-    of || background || quantity
+    // "Cite the section, such as section 12".
+    let sampled = at > 1 && lower(at - 1) == "as" && lower(at - 2) == "such"
+        || at > 0 && matches!(&*lower(at - 1), "e.g" | "e.g." | "like");
+    of || background || quantity || sampled
 }
 
 fn lower_of(text: &str, word: crate::words::Word) -> Cow<'_, str> {

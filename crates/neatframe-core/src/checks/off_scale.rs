@@ -26,6 +26,7 @@ static SCALE: Meta = Meta {
         "Score each notice from 1 to 5. Name the pier. A score of 8 or more is fit to print.",
         "Rate the notice from 1 to 5. Name the pier. Give a rating from 0 to 10.",
         "Score the notice from 1 to 5. Name the pier. The best notice gets a 10.",
+        "Rate the notice from 1 to 5. Name the pier. Give 7 to a notice that names the boat.",
         "Rate each notice as low, medium or high. Name the pier. Give a rating from 1 to 10.",
         "Rate the notice from 1 to 5. Name the pier. Use a scale from 1 to 10.",
     ],
@@ -35,6 +36,7 @@ static SCALE: Meta = Meta {
         "Rate the tone from 1 to 5. Name the pier. Rate the length from 1 to 3.",
         "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
         "Score the notice from 1 to 5. Name pier 10.",
+        "Rate the notice from 1 to 5. Name the pier. Give 5 to a notice that names the boat.",
         "Score the notice from 0 to 10. Name the pier. A score from 0 to 3 means that it cannot be printed.",
     ],
 };
@@ -124,7 +126,10 @@ fn is_a_band(text: &str, words: &[Word], span: Span) -> bool {
 
 /// "Gets a 10" speaks of a score, whatever it is called.
 fn gets(words: &str) -> bool {
-    words.split_whitespace().nth(1).is_some_and(|word| matches!(word, "a" | "an"))
+    let mut words = words.split_whitespace();
+    let first = words.next().unwrap_or("").to_lowercase();
+    matches!(&*first, "give" | "award" | "assign")
+        || words.next().is_some_and(|word| matches!(word, "a" | "an"))
 }
 
 /// How many scales and scores are compared.
@@ -212,6 +217,15 @@ fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
         words.get(at).is_none_or(|word| word.is_punctuation())
             || matches!(&*lower(at), "or" | "and" | "means" | "is" | "if" | "when" | "for" | "at")
     };
+    // "Give 7 to a notice that names the boat".
+    let given = |at: &usize| {
+        matches!(&*lower(*at), "give" | "award" | "assign")
+            && words[at + 1].is_number()
+            && matches!(&*lower(at + 2), "to" | "for" | "if" | "when" | "only")
+    };
+    let given = (0..words.len().saturating_sub(2))
+        .filter(given)
+        .filter_map(|at| Some((number(text, words[at + 1])?, words[at].span().cover(words[at + 1].span()))));
     (0..words.len().saturating_sub(2))
         .filter_map(|at| {
             let of = matches!(&*lower(at), "score" | "rating" | "grade" | "mark") && lower(at + 1) == "of";
@@ -226,5 +240,6 @@ fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
             let span = words[at].span().cover(words[at + 2].span());
             words[at + 2].is_number().then_some((score, span))
         })
+        .chain(given)
         .collect()
 }

@@ -28,8 +28,10 @@ static PLACE: Meta = Meta {
         "Open with the title. The title comes at the end.",
         "First the summary, then the sailings. Name the pier. End with the summary.",
         "Report the delays. Start with the longest delay. Begin with a short paragraph on the weather.",
+        "Put the phone number first. Name the pier. The phone number comes last.",
     ],
     good: &[
+        "Put the phone number first. Name the pier. The ticket number comes last.",
         "Begin with the fare. Name the pier. End with the hour.",
         "Begin each line with the pier. Put the pier of the last boat at the end of the notice.",
         "Begin with a question. Name the pier. End with a question.",
@@ -208,8 +210,27 @@ pub(super) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
 fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
     let word = words.get(at)?;
     let plain = !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP);
-    // "The fare of the last boat" is another part than "the fare".
-    let alone = words.get(at + 1).is_none_or(|next| {
+    // "The phone number": two nouns make one name.
+    let noun = |at: usize| {
+        words.get(at).filter(|word| {
+            !word.is_punctuation()
+                && !word.is_number()
+                && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
+        })
+    };
+    if plain
+        && let Some(second) = noun(at + 1).filter(|_| !stands_alone(text, words, at + 1))
+        && stands_alone(text, words, at + 2)
+    {
+        let name = stem(&word.lower(text)).rotate_left(7) ^ stem(&second.lower(text));
+        return Some((name, at + 2));
+    }
+    (plain && stands_alone(text, words, at + 1)).then(|| (stem(&word.lower(text)), at + 1))
+}
+
+/// True where the name of a part ends before `at`: "the fare of the last boat" is another part than "the fare".
+fn stands_alone(text: &str, words: &[Word], at: usize) -> bool {
+    words.get(at).is_none_or(|next| {
         next.is_punctuation()
             || matches!(
                 &*next.lower(text),
@@ -231,8 +252,7 @@ fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
                     | "go"
                     | "and"
             )
-    });
-    (plain && alone).then(|| (stem(&word.lower(text)), at + 1))
+    })
 }
 
 /// "First", "at the end": whether it is the head, and how many words say so.

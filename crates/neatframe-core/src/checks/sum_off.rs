@@ -27,12 +27,14 @@ static SUM: Meta = Meta {
         "Score the log out of 100.\n- Facts: 50 points\n- Form: 40 points\n- Wording: 20 points",
         "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes.",
         "Score the notice. Count wording 50 %, facts 30 %, layout 30 %.",
+        "Plan a talk of 30 minutes: 10 minutes on the boats, 10 on the piers, 15 on the fares.",
         "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
     ],
     good: &[
         "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 15 minutes",
         "Plan a tour of 90 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 25 minutes",
         "Score the notice. Count wording 40 %, facts 30 %, layout 30 %.",
+        "Plan a talk of 30 minutes: 10 minutes on the boats, 10 on the piers, 10 on the fares.",
         "Score the log out of 100.\n- Late: minus 5 points\n- Early: 3 points",
     ],
 };
@@ -56,6 +58,12 @@ impl Check for SumOff {
             if let Some(sum) = shares(case, at) {
                 let message = format!("the shares add up to {sum} %");
                 sink.report(unit.text, message, "change the shares so that they add up to 100 %");
+            }
+            if let Some((total, sum, of)) = split_up(case, at) {
+                let unit_of = if of == Of::Points { "points" } else { "minutes" };
+                let message = format!("the parts add up to {sum} {unit_of}, the whole is {total}");
+                sink.report(unit.text, message, "change the parts or the total");
+                continue;
             }
             let amounts = amounts(case, at);
             if amounts.len() >= PARTS_LEAST && amounts.iter().all(|amount| amount.of == amounts[0].of) {
@@ -126,6 +134,36 @@ fn shares(case: &Case<'_>, unit: usize) -> Option<u32> {
     let found: Vec<u32> = words.windows(2).filter_map(percent).collect();
     let sum = found.iter().fold(0u32, |sum, share| sum.saturating_add(*share));
     (shared && found.len() >= PARTS_LEAST && (101..=200).contains(&sum)).then_some(sum)
+}
+
+/// "A talk of 30 minutes: 10 minutes on boats, 10 on piers, 15 on fares": the total, and a sum of the parts that is beyond it.
+fn split_up(case: &Case<'_>, unit: usize) -> Option<(u32, u32, Of)> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let colon = words.iter().position(|word| word.text(text) == ":").filter(|_| words.len() <= LONG)?;
+    let of = |at: usize| match &*words.get(at)?.lower(text) {
+        "minutes" | "min" | "mins" => Some(Of::Minutes),
+        "points" | "pts" => Some(Of::Points),
+        _ => None,
+    };
+    let counted = |at: usize| Some((number(text, words[at])?, of(at + 1)?));
+    let wholes: Vec<(u32, Of)> = (0..colon).filter_map(counted).collect();
+    let [(total, kind)] = wholes[..] else { return None };
+    // "10 on the piers" leaves the minutes out.
+    let opens =
+        |at: usize| matches!(words[at - 1].text(text), ":" | "," | ";") || words[at - 1].lower(text) == "and";
+    let part = |at: usize| {
+        let value = number(text, words[at]).filter(|_| opens(at))?;
+        let same = of(at + 1).map_or_else(
+            || matches!(&*words.get(at + 1)?.lower(text), "on" | "for" | "to" | "of").then_some(kind),
+            Some,
+        );
+        same.filter(|same| *same == kind).map(|_| value)
+    };
+    let parts: Vec<u32> = (colon + 1..words.len()).filter_map(part).collect();
+    let named = (colon + 1..words.len()).any(|at| counted(at).is_some_and(|(_, of)| of == kind));
+    let sum = parts.iter().fold(0u32, |sum, part| sum.saturating_add(*part));
+    (named && parts.len() >= PARTS_LEAST && sum > total).then_some((total, sum, kind))
 }
 
 /// Words from which a sentence says more than how something is shared out.

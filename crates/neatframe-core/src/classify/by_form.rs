@@ -12,12 +12,13 @@ use super::openings::{
     says_what_a_name_does,
 };
 use super::shape::{
-    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, is_a_note, is_a_record_left_open,
-    is_an_empty_record, is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample, is_made_of_holes,
-    is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_columns, names_the_persona,
-    note_orders, of_the_bot, opens_the_answer, orders_a_form, takes_samples_in, takes_the_format_in,
+    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
+    is_a_record_left_open, is_an_empty_record, is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample,
+    is_made_of_holes, is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_columns,
+    names_the_persona, note_orders, of_the_bot, opens_the_answer, orders_a_form, takes_samples_in,
+    takes_the_format_in,
 };
-use super::{Reading, keys, pairs};
+use super::{Reading, holds_a_slot, keys, pairs};
 use crate::component::{Component, Facet};
 use crate::units::UnitKind;
 use std::collections::HashSet;
@@ -55,6 +56,17 @@ pub(super) fn told(
     };
     if names_the_persona(reading, index) {
         return plain(Component::Role);
+    }
+    if let Some(named) = around.part.filter(|_| heads_its_part(reading, index)) {
+        let article = || {
+            let first = reading.words.within(unit.text).first();
+            first.is_some_and(|word| matches!(&*word.lower(reading.source.text()), "a" | "an" | "the"))
+        };
+        // `{{ role }}` below "Role" takes it in.
+        let role = || named == Component::Role && !holds_a_slot(reading, unit);
+        if role() || named == Component::Task && article() {
+            return plain(named);
+        }
     }
     if let Some(of) = of_the_bot(reading, index) {
         return plain(of);

@@ -357,6 +357,31 @@ pub(super) fn names_the_persona(reading: &Reading<'_>, index: usize) -> bool {
     reading.slots.binary_search_by_key(&at, |slot| slot.span.start()).is_ok()
 }
 
+/// "Harbour clerk, ten years at the desk" right below "Role", "A notice on the fog" below "Task": words with no verb that say what
+/// the title names.
+pub(super) fn heads_its_part(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let words = reading.words.within(unit.text);
+    let opens = index > 0
+        && reading.units[index - 1].section != unit.section
+        && matches!(unit.kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let heading = index > 0 && reading.units[index - 1].kind == UnitKind::Mark;
+    let first = words.first().is_some_and(|word| {
+        !word.is(vocabulary::VERB
+            | vocabulary::NEGATION
+            | vocabulary::PERSON
+            | vocabulary::CONDITION
+            | vocabulary::MODAL)
+            && (!word.is(vocabulary::STOP)
+                || matches!(&*word.lower(reading.source.text()), "a" | "an" | "the"))
+    });
+    let tells = |word: &Word| word.is(vocabulary::FINITE | vocabulary::MODAL | vocabulary::NEGATION);
+    (opens || heading) && first && (2..=NOMINAL).contains(&words.len()) && !words.iter().any(tells)
+}
+
+/// Words from which a phrase without a verb says more than what a title names.
+const NOMINAL: usize = 12;
+
 /// `(insert interview here)`, `[paste the log]`: a place for the input, in words.
 pub(super) fn asks_to_insert(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.slice(unit.text).trim();

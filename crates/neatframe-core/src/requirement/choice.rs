@@ -103,10 +103,15 @@ fn says_yes_or_no(body: &str) -> bool {
 /// "Mark each slip as "open" or "closed"": two labels in quotation marks.
 fn one_of_two(body: &str) -> Option<Vec<String>> {
     let verb = sorting_verb(body).filter(|verb| SORTS.contains(&verb.as_str()))?;
-    let (head, list) = body.split_once(" as ").or_else(|| body.split_once(" with "))?;
+    let (head, list) = [" as ", " with ", " into "].iter().find_map(|sign| body.split_once(sign))?;
     let (one, two) = list.trim_end_matches('.').split_once(" or ")?;
     let quoted = |name: &str| {
-        let inner = name.trim().strip_prefix(['"', '`', '“'])?.strip_suffix(['"', '`', '”'])?;
+        let name = name.trim();
+        // "Sort the slips into LOST or LATE".
+        if name.len() >= 2 && name.chars().all(|c| c.is_ascii_uppercase() || c == '_') {
+            return Some(name.to_string());
+        }
+        let inner = name.strip_prefix(['"', '`', '“'])?.strip_suffix(['"', '`', '”'])?;
         (inner.split_whitespace().count() <= 2).then(|| inner.to_string())
     };
     let near = head.split_whitespace().count() <= 5 + usize::from(verb == "classify");

@@ -113,6 +113,12 @@ pub(super) fn of(
             return whole_or(if each { Subject::Each(thing) } else { Subject::Named(thing) });
         }
     }
+    // "A table with the name, why it fits in at most ten words, and its price".
+    let comma = words[..first].iter().rposition(|word| word.text(text) == ",");
+    let told = comma.is_some_and(|at| matches!(&*lower(at + 1), "why" | "how" | "what" | "when" | "where"));
+    if told {
+        return Subject::Unstated;
+    }
     let mut crossed = false;
     for at in (first.saturating_sub(9)..first).rev() {
         let word = lower(at);
@@ -200,11 +206,7 @@ pub(super) fn of(
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
     let led =
         ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
-    // "A table with the name, why it fits in at most ten words, and its price".
-    let comma = words[near..first].iter().rposition(|word| word.text(text) == ",");
-    let clause = comma.map_or(from, |at| from.max(near + at + 1));
-    let asked = clause > from && matches!(&*lower(clause), "why" | "how" | "what" | "when" | "where" | "who");
-    if (few || last && led) && !asked { Subject::Reply } else { Subject::Unstated }
+    if few || last && led { Subject::Reply } else { Subject::Unstated }
 }
 
 /// "80 words per section", "one sentence for each boat": the thing that each amount goes with, in the singular.
