@@ -350,4 +350,6 @@ mod poles;
 #[cfg(test)]
 mod rows;
 #[cfg(test)]
+mod sentences;
+#[cfg(test)]
 mod tests;

@@ -1,21 +1,11 @@
 //! What single sentences demand, as the values that they are read into.
 
-mod common;
-
-use common::read;
-
-/// The requirements of a prompt, each as "subject: demand", in order.
-fn demanded(prompt: &str) -> Vec<String> {
-    let review = read(prompt);
-    let shown =
-        |rule: &neatframe_core::Requirement| format!("{}: {}", rule.subject.name(), rule.demand.shown());
-    review.requirements().iter().map(shown).collect()
-}
+use super::tests::read;
 
 /// Each row: a sentence, and what it demands.
 fn check(rows: &[(&str, &[&str])]) {
     for (sentence, wanted) in rows {
-        assert_eq!(demanded(sentence), *wanted, "{sentence}");
+        assert_eq!(read(sentence), *wanted, "{sentence}");
     }
 }
 
@@ -182,7 +172,7 @@ fn words_dates_and_gaps() {
         ("Booking numbers look like LF-1234.", &["reply: booking numbers as AA-9999"]),
         (
             "If something is unclear, ask.",
-            &["reply: asking back: ask first", "reply: says what to do in a gap"],
+            &["reply: asking back: ask first", "reply: says what to do in a gap (at times)"],
         ),
         ("Do not ask any questions.", &["reply: asking back: no questions", "reply: never says `?`"]),
         (
@@ -193,7 +183,7 @@ fn words_dates_and_gaps() {
         ("Use null for missing values.", &["reply: `null` in a gap"]),
         (
             "If you do not know the answer, say so.",
-            &["reply: not knowing: said", "reply: says what to do in a gap"],
+            &["reply: not knowing: said", "reply: says what to do in a gap (at times)"],
         ),
         ("Use only the text below.", &["reply: sources: only the given text"]),
         ("Do not make up facts.", &["reply: gaps: never guess", "reply: invention: nothing invented"]),
@@ -209,10 +199,10 @@ fn words_dates_and_gaps() {
         ("Use the form DD.MM.YYYY for dates.", &["reply: dates as DD.MM.YYYY"]),
         ("Ticket numbers have the form TN-2024-001.", &["reply: ticket numbers as AA-9999-999"]),
         ("No exclamation marks.", &["reply: never says `!`"]),
-        ("If the slip names no boat, ask for it.", &["reply: says what to do in a gap"]),
-        ("If nothing fits, answer NONE.", &["reply: says what to do in a gap"]),
+        ("If the slip names no boat, ask for it.", &["reply: says what to do in a gap (at times)"]),
+        ("If nothing fits, answer NONE.", &["reply: says what to do in a gap (at times)"]),
         ("Put \"n/a\" where a value is not given.", &["reply: `n/a` in a gap"]),
-        ("Say \"I do not know\" if the log does not tell.", &["reply: says what to do in a gap"]),
+        ("Say \"I do not know\" if the log does not tell.", &["reply: says what to do in a gap (at times)"]),
         ("Never guess a fare.", &["reply: gaps: never guess"]),
         ("Name your source.", &["reply: sources named: sources named"]),
     ]);
