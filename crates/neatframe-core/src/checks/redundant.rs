@@ -7,6 +7,7 @@ use crate::finding::{Family, Severity};
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
+use crate::repeats::calls_to_work;
 use crate::requirement::{Demand, Requirement};
 use crate::units::{Unit, UnitKind};
 
@@ -113,6 +114,10 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         return true;
     }
     if confines(unit) && confines(earlier) || ask_for_one_manner(case, unit, earlier) {
+        return false;
+    }
+    // The ask, put once more in its own words behind all else.
+    if calls_to_work(case.source.text(), case.words_of(unit)) {
         return false;
     }
     // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.

@@ -13,6 +13,7 @@ pub(crate) fn base(word: &str) -> &str {
         .or_else(|| cut("ings", 3))
         .or_else(|| cut("ing", 3))
         .or_else(|| cut("ies", 2))
+        .or_else(|| cut("ied", 2))
         .or_else(|| cut("ely", 3))
         .or_else(|| cut("es", 4))
         .or_else(|| cut("ed", 3))
@@ -44,6 +45,7 @@ mod tests {
             ("booking", "bookings"),
             ("diagnosis", "diagnoses"),
             ("city", "cities"),
+            ("copy", "copied"),
             ("guest's", "guest"),
             ("quick", "quickly"),
         ] {

@@ -20,7 +20,7 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 65] = [
+static FIXED: [Phrase; 79] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -41,6 +41,31 @@ static FIXED: [Phrase; 65] = [
     (&["two", "times"], &["twice"], 0),
     (&["come|comes|appear|appears|occur|occurs|crop", "twice|again"], &["repeat"], 0),
     (&["serve|served|show|shown|use|used", "twice"], &["repeat"], 0),
+    (
+        &[
+            "appear|appears|listed|represented|named|stand|stands|occur|occurs|come|comes|mentioned|included",
+            "only",
+            "once",
+        ],
+        &["repeat"],
+        1,
+    ),
+    (
+        &["give|gives|assign", "higher|high|top|more|greater", "priority|preference|weight", "to"],
+        &["prioritise"],
+        0,
+    ),
+    (&["prioritise|prioritize|prefer|favour|favor"], &["prioritise"], 0),
+    (&["only|just|exactly", "once"], &["once"], 0),
+    (&["a", "single", "time"], &["once"], 0),
+    (&["more", "than", "once"], &["once"], -1),
+    (&["whole", "number|numbers"], &["integer"], 0),
+    (&["wait|waits|ask|asks|asking", "for", "approval|confirmation|permission|consent"], &["approval"], 0),
+    (&["get|obtain|seek|request|have", "approval|confirmation|permission|consent"], &["approval"], 0),
+    (&["with|toward|towards", "guests|users|customers|callers|clients|readers"], &[], 0),
+    (&["be", "listed|represented|named|mentioned|included", "only", "once"], &["repeat"], 1),
+    (&["be", "listed|included|printed|added"], &[], 0),
+    (&["list", "form"], &["list"], 0),
     // What is ruled out, in other words.
     (&["stay|stays|steer|keep|keeps", "away|clear|off", "from|of"], &["discuss"], 1),
     (&["keep|keeps|leave|leaves", "away|clear", "from|of"], &[], 1),
@@ -85,6 +110,7 @@ static FIXED: [Phrase; 65] = [
     (&["break|leave|breaking", "character"], &["character"], -1),
     (&["has|have|holds|contains", "no", "content|text|data"], &["empty"], 0),
     (&["without", "errors|mistakes"], &[], 0),
+    (&["before", "you"], &["before"], 0),
     (&["you", "return|write|give|produce|send"], &[], 0),
     (&["that", "you", "return|write|give|produce|send"], &[], 0),
     (&["word", "for", "word"], &["verbatim"], 0),

@@ -5,12 +5,12 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Words with which a thing is said to be left as it is, besides its name.
-pub(super) const PRESERVING: [&str; 43] = [
+pub(super) const PRESERVING: [&str; 45] = [
     "existing", "language", "preserve", "preserved", "retain", "retained", "verbatim", "exactly", "intact",
     "modify", "modified", "edit", "edited", "rearrange", "reword", "kept", "keep", "original", "given",
     "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
     "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
-    "remain", "remains", "stay", "stays",
+    "remain", "remains", "stay", "stays", "convert", "converted",
 ];
 
 /// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
@@ -40,12 +40,13 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
                 "as" => {
                     matches!(&*lower(at + 1), "is" | "they" | "it")
                         && matches!(&*lower(at + 2), "is" | "are" | "." | "")
+                        || lower(at + 1) == "in" && matches!(&*lower(at + 3), "original" | "source")
                 }
                 _ => false,
             }),
         "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated"
         | "modify" | "modified" | "edit" | "edited" | "rearrange" | "reword" | "reorder" | "rename"
-        | "renamed" => {
+        | "renamed" | "convert" | "converted" => {
             at > 0
                 && at <= 6
                 && words[..at].iter().any(|word| word.is(vocabulary::NEGATION))

@@ -27,6 +27,8 @@ pub(crate) struct Gist {
     /// The stems that stand outside its condition, and what the condition says: that something is there, or that it is not.
     main: Vec<u32>,
     case: Option<bool>,
+    /// It tells what to do in doubt.
+    doubts: bool,
     /// It rules something out, be it a figure: "nothing above 5".
     negated: bool,
     /// What a demand that confines takes its facts from: "only from the log".
@@ -57,21 +59,22 @@ pub(crate) struct Gist {
 
 /// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
 const FRAMING: &[&str] = &[
-    "above", "absolutely", "again", "allow", "allowed", "also", "answer", "answered", "answers", "anything",
-    "anywhere", "appear", "appears", "assign", "assigned", "back", "base", "based", "be", "belong",
-    "belongs", "below", "carries", "carry", "come", "comes", "contain", "contained", "contains", "count",
-    "counted", "cover", "covers", "deal", "deals", "do", "done", "either", "ensure", "everything", "exceed",
-    "extremely", "fewer", "first", "following", "forget", "generate", "generated", "get", "gets", "give",
-    "given", "giving", "go", "goes", "has", "have", "important", "include", "included", "including",
-    "incredibly", "inside", "it", "its", "job", "keep", "last", "least", "leave", "leaves", "length", "less",
-    "let", "lets", "letters", "limit", "limited", "long", "longer", "look", "looks", "made", "make", "max",
-    "maximum", "min", "minimum", "more", "most", "need", "needs", "note", "occur", "occurs", "offer",
-    "offered", "offers", "output", "over", "overall", "own", "part", "parts", "permitted", "please",
-    "present", "presented", "provide", "provided", "provides", "put", "really", "receive", "receives",
-    "remember", "replies", "reply", "response", "responses", "return", "returned", "said", "say", "set",
-    "short", "shorter", "single", "size", "something", "sound", "stay", "stays", "sure", "text", "thing",
-    "things", "throughout", "time", "times", "total", "type", "under", "use", "used", "very", "want", "way",
-    "well", "whole", "within", "wrap", "wrapped", "write", "written", "younger",
+    "above", "absolutely", "again", "allow", "allowed", "also", "answer", "answerable", "answered",
+    "answers", "anything", "anywhere", "appear", "appears", "assign", "assigned", "back", "base", "based",
+    "be", "belong", "belongs", "below", "carries", "carry", "come", "comes", "contain", "contained",
+    "contains", "count", "counted", "cover", "covers", "deal", "deals", "do", "done", "either", "ensure",
+    "everything", "exceed", "extremely", "fewer", "first", "following", "forget", "generate", "generated",
+    "get", "gets", "give", "given", "giving", "go", "goes", "has", "have", "important", "include",
+    "included", "including", "incredibly", "inside", "it", "its", "job", "keep", "last", "least", "leave",
+    "leaves", "length", "less", "let", "lets", "letters", "limit", "limited", "long", "longer", "look",
+    "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need", "needs", "note",
+    "occur", "occurs", "offer", "offered", "offers", "output", "over", "overall", "own", "part", "parts",
+    "permitted", "please", "present", "presented", "provide", "provided", "provides", "put", "really",
+    "receive", "receives", "remember", "replies", "reply", "response", "responses", "return", "returned",
+    "said", "say", "set", "short", "shorter", "single", "size", "something", "sound", "stay", "stays",
+    "sure", "text", "thing", "things", "throughout", "time", "times", "total", "type", "under", "use",
+    "used", "very", "want", "way", "well", "whole", "within", "wrap", "wrapped", "write", "written",
+    "younger",
 ];
 
 /// Names of what comes back. Sorted.
@@ -104,7 +107,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let everywhere = |word: &&Word| {
         let lower = word.lower(text);
         let single = lower.strip_suffix('s').unwrap_or(&lower);
-        OUTPUTS.binary_search(&single).is_ok() || matches!(single, "text" | "reply" | "answer" | "output")
+        OUTPUTS.binary_search(&single).is_ok()
+            || matches!(single, "text" | "reply" | "answer" | "output" | "original" | "source")
     };
     let place = words.get(ends + 2).filter(|word| !everywhere(word));
     let output = |word: &Word| everywhere(&word);
@@ -158,7 +162,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         );
         let out = words[at..].iter().take(6).any(|word| word.lower(text) == "out");
         if leaves && out {
-            negations += 1;
+            let denied = at > 0 && words[at - 1].is(vocabulary::NEGATION);
+            negations = if denied { negations.saturating_sub(1) } else { negations + 1 };
             skips = words.get(at + 1).is_some_and(|next| next.lower(text) == "out");
             continue;
         }
@@ -173,7 +178,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             continue;
         }
         // "One comment per problem" is one for each.
-        let per = (at + 1..words.len().min(at + 4))
+        let per = (at + 1..words.len().min(at + 6))
             .any(|at| matches!(&*words[at].lower(text), "per" | "each" | "every"));
         if word.lower(text) == "one" && per {
             gist.each = true;
@@ -192,6 +197,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Do not try to explain" is "do not explain".
         let tries = matches!(&*lower, "try" | "attempt");
         if tries && words.get(at + 1).is_some_and(|next| next.lower(text) == "to") {
+            continue;
+        }
+        // "Wait for approval before sending it", "send nothing without approval".
+        if lower == "before" && idioms.iter().any(|idiom| idiom.means == ["approval"]) {
             continue;
         }
         // "Never make up a price".
@@ -220,7 +229,8 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             listed.push(stem(&lower));
         }
         if LEAVES_OUT.contains(&&*lower) {
-            negations += 1;
+            // "Never skip a stop" puts each of them in.
+            negations = if denied { negations.saturating_sub(1) } else { negations + 1 };
             continue;
         }
         // "Fares are in crowns, without decimals" orders first.
@@ -243,7 +253,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         only |= solely || lower == "only" || lower == "just" && gist.stems.is_empty();
         // "Nothing but the log".
         let but = at > 0 && lower == "but" && matches!(&*words[at - 1].lower(text), "nothing" | "anything");
-        beyond |= but || ["outside", "beyond", "besides", "other", "else"].contains(&&*lower);
+        beyond |= but || ["outside", "beyond", "besides", "other", "else", "except"].contains(&&*lower);
         if matches!(&*lower, "outside" | "beyond" | "besides") {
             continue;
         }
@@ -330,6 +340,10 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         negations = 0;
     }
     let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    gist.doubts = conditional
+        && words.iter().any(|word| {
+            matches!(&*word.lower(text), "unclear" | "uncertain" | "unsure" | "doubt" | "ambiguous")
+        });
     gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
     gist.negated = negations > 0;
     let named = |word: &&Word| SOURCES.contains(&&*word.lower(text));
@@ -427,9 +441,9 @@ const DENYING: [&str; 8] =
     ["missing", "absent", "lacking", "lacks", "unknown", "empty", "unavailable", "without"];
 
 /// Words that say in a condition that a thing is not there.
-const ABSENT: [&str; 14] = [
+const ABSENT: [&str; 15] = [
     "no", "not", "none", "missing", "absent", "lacking", "there", "given", "stated", "known", "available",
-    "without", "lacks", "has",
+    "without", "lacks", "has", "know",
 ];
 
 /// `LOST`, "`lost`", `find_boat`, `FindBoat`: a word that stands for one thing alone.
@@ -452,6 +466,13 @@ fn is_quality(word: &str) -> bool {
 }
 
 impl Gist {
+    /// True where a call to begin the work names little that the ask at the top did not.
+    pub(crate) fn asks_again(&self, earlier: &Gist) -> bool {
+        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
+        let new_numbers = self.numbers.iter().any(|number| !earlier.numbers.contains(number));
+        shared >= 3 && shared * 2 >= self.stems.len() && !new_numbers && self.forbids == earlier.forbids
+    }
+
     /// True when `earlier` makes the demand that this one makes: its words are there, its numbers are the same.
     pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
         let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
@@ -473,6 +494,10 @@ impl Gist {
         // "If the rider names no stop, ask" wants what no earlier line wants.
         let asked = self.main.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
         let new_order = self.case.is_some() && !self.main.is_empty() && asked * 2 < self.main.len();
+        // "If it is unclear whether …, lower the score", "when uncertain, always give the lower score".
+        if self.doubts && earlier.doubts && self.forbids == earlier.forbids && self.main.len() >= 2 {
+            return asked == self.main.len();
+        }
         if other_case || new_order {
             return false;
         }

@@ -183,12 +183,10 @@ fn last_of(text: &str, words: &[Word]) -> Option<u32> {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::repeats::two_lines;
 
     fn is_said(first: &str, second: &str) -> bool {
-        let text = format!("{first}\n{second}");
-        let words = Words::read(&text, 0);
-        let spans = [(0, Span::new(0, first.len())), (1, Span::new(first.len() + 1, text.len()))];
-        repeated(&text, &words, spans.into_iter()) == [(1, 0)]
+        two_lines(first, second, |text, words, spans| repeated(text, words, spans))
     }
 
     #[test]

@@ -38,11 +38,12 @@ pub(super) fn repeated(
         let all = words.within(units[rule.unit].text);
         // "Use no outside knowledge; if it is not there, say so" holds in any case.
         let before = words.within(Span::new(units[rule.unit].text.start(), rule.span.end()));
-        if rule.conditional && before.iter().any(|word| word.is(vocabulary::CONDITION)) {
+        // "If you are not sure, do not guess" names no case of its own.
+        let plain = all.len() <= LONG && names_nothing(text, all);
+        if rule.conditional && !plain && before.iter().any(|word| word.is(vocabulary::CONDITION)) {
             continue;
         }
-        let general =
-            bans && !rule.conditional && all.len() <= LONG && denies(all) && names_nothing(text, all);
+        let general = bans && plain && denies(all);
         match first.filter(|earlier| *earlier != rule.unit) {
             Some(earlier) if general => found.push((rule.unit, earlier)),
             None if confines || general => first = Some(rule.unit),
@@ -62,6 +63,7 @@ fn names_nothing(text: &str, words: &[Word]) -> bool {
     words.iter().filter(|word| !word.is_punctuation()).all(|word| {
         GENERAL.binary_search(&&*word.lower(text)).is_ok()
             || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
+            || matches!(&*word.lower(text), "if" | "when" | "sure" | "certain" | "unsure" | "uncertain")
     })
 }
 

@@ -1,15 +1,18 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
+mod alone;
 mod bans;
 mod grounding;
 mod limits;
 mod manners;
+mod set_aside;
+mod sides;
 mod verbatim;
 
 use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
-use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist};
+use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
 use crate::requirement::{Demand, Requirement, is_one_gap};
 use crate::source::Source;
 use crate::units::{Unit, UnitKind};
@@ -69,12 +72,21 @@ pub(crate) fn find(
     };
     let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
     let again = verbatim::repeated(source.text(), words, alone);
-    for (unit, earlier) in again.into_iter().chain(bans::repeated(source.text(), words, spans())) {
+    let text = source.text();
+    let again = again
+        .into_iter()
+        .chain(bans::repeated(text, words, spans()))
+        .chain(alone::repeated(text, words, spans()))
+        .chain(sides::repeated(text, words, spans()))
+        .chain(set_aside::repeated(text, words, spans()));
+    for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);
     }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     let mut borders: Vec<(usize, Confined)> = Vec::new();
+    // What is asked for first.
+    let mut asked: Vec<(usize, Gist)> = Vec::new();
     for unit in demands {
         let quality = hits[unit].iter().any(Hit::names_quality);
         let gist = gist(source.text(), words.within(units[unit].text), quality);
@@ -89,6 +101,18 @@ pub(crate) fn find(
                 continue;
             }
             borders.push((unit, border));
+        }
+        let part = labels[unit].component;
+        if matches!(part, Some(Component::Task | Component::Role | Component::OutputFormat)) {
+            let calls = calls_to_work(source.text(), words.within(units[unit].text));
+            let told = asked.iter().find(|(_, told)| calls && gist.asks_again(told));
+            if let Some((earlier, _)) = told {
+                twins.insert(unit, *earlier);
+                continue;
+            }
+            if asked.len() < CANDIDATES && part != Some(Component::OutputFormat) {
+                asked.push((unit, gist.clone()));
+            }
         }
         // "Every block uses this form:" leads on to what is new.
         let leads_on = source.slice(units[unit].text).ends_with([':', '?']);
@@ -130,7 +154,34 @@ pub(crate) fn find(
         }
         gists.insert(unit, gist);
     }
+    twins.retain(|unit, earlier| !ends_in_a_new_place(source.text(), at(*unit), at(*earlier)));
     twins
+}
+
+/// "List open piers in bold" behind "only list open piers": the end says how or where, which nothing did before.
+fn ends_in_a_new_place(text: &str, later: &[Word], earlier: &[Word]) -> bool {
+    const NEAR: usize = 4;
+    let end = later.iter().rposition(|word| !word.is_punctuation()).map_or(0, |at| at + 1);
+    let led = |at: &usize| matches!(&*later[*at].lower(text), "in" | "as");
+    let Some(from) = (end.saturating_sub(NEAR)..end).rev().find(led) else { return false };
+    // "As they are", "in your reply" say nothing new.
+    let new = |word: &Word| {
+        let lower = word.lower(text);
+        let general = word.is(vocabulary::STOP | vocabulary::PERSON | vocabulary::CONDITION);
+        let ordinal = matches!(&*lower, "first" | "last" | "second" | "third" | "opening" | "top");
+        let marks = matches!(&*lower, "bold" | "italics" | "capitals" | "brackets" | "quotes" | "backticks");
+        (ordinal || marks)
+            && !general
+            && !earlier.iter().any(|other| stem(&other.lower(text)) == stem(&lower))
+    };
+    later[from + 1..end].iter().any(new)
+}
+
+/// "Now extract the piers and …", "please write …": the ask, put once more where the work is to begin.
+pub(crate) fn calls_to_work(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    matches!(&*lower(0), "now" | "please" | "again" | "just")
+        || lower(0) == "you" && lower(1) == "have" && lower(2) == "to"
 }
 
 /// "The pier is closed": a fact in a few words, with nothing that binds.
@@ -217,4 +268,18 @@ fn candidates(gist: &Gist, by_stem: &HashMap<u32, Vec<usize>>) -> Vec<usize> {
     found.sort_unstable();
     found.dedup();
     found
+}
+
+/// Whether a search finds the second of two lines to say again what the first says.
+#[cfg(test)]
+fn two_lines(
+    first: &str,
+    second: &str,
+    find: impl Fn(&str, &Words, std::array::IntoIter<(usize, crate::span::Span), 2>) -> Vec<(usize, usize)>,
+) -> bool {
+    use crate::span::Span;
+    let text = format!("{first}\n{second}");
+    let words = Words::read(&text, 0);
+    let spans = [(0, Span::new(0, first.len())), (1, Span::new(first.len() + 1, text.len()))];
+    find(&text, &words, spans.into_iter()) == [(1, 0)]
 }

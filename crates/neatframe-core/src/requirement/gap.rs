@@ -11,10 +11,10 @@ use std::borrow::Cow;
 /// Words that say by themselves that something is not there.
 const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
 /// Behind a negation, what does not happen to a value that is not there.
-const GIVEN: [&str; 25] = [
+const GIVEN: [&str; 26] = [
     "find", "match", "matched", "determine", "contain", "include", "list", "hold", "given", "stated",
-    "named", "mentioned", "known", "present", "available", "there", "found", "provided", "set", "shown",
-    "give", "state", "name", "mention", "say",
+    "named", "mentioned", "known", "present", "available", "there", "found", "provided", "produce", "set",
+    "shown", "give", "state", "name", "mention", "say",
 ];
 /// Names for any value.
 const ANY: [&str; 14] = [
@@ -113,6 +113,14 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         // "Write 0 for unknown fares", "leave unknown fields empty".
         let led = at > 0 && matches!(&*lower[at - 1], "for" | "leave" | "set" | "of" | "mark" | "give");
         if is(at, &["unknown"]) && led && lower.get(at + 1).is_some_and(|word| word.ends_with('s')) {
+            return Some((at, at));
+        }
+        // "If unknown, write null".
+        let opens = at > 0 && matches!(&*lower[at - 1], "if" | "when" | "where" | "whenever");
+        if is(at, &["unknown"])
+            && opens
+            && matches!(lower.get(at + 1).map(|word| &**word), Some("," | "then"))
+        {
             return Some((at, at));
         }
         // "If the card lacks a fare".

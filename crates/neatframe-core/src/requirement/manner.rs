@@ -134,7 +134,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at))
-            || !own && ruled_out_with(text, &words[..hit.first]);
+            || !own && ruled_out_with(text, &words[..hit.first])
+            // "Present nothing in tables".
+            || hit.first > 0
+                && matches!(&*words[hit.first].lower(text), "in" | "with" | "as")
+                && words[hit.first - 1].lower(text) == "nothing";
         let name = match (negated, pole.flips) {
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,

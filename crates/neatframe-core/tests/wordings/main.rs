@@ -13,10 +13,12 @@ mod conflicts_on_sizes;
 mod hedges;
 mod near_repeats;
 mod near_repeats_at_borders;
+mod near_repeats_from_both_sides;
 mod padding;
 mod plain;
 mod repeats;
 mod repeats_at_borders;
+mod repeats_from_both_sides;
 mod repeats_in_other_words;
 mod samples_that_break;
 mod samples_that_keep;
@@ -81,7 +83,13 @@ fn demands_that_exclude_each_other() {
 
 #[test]
 fn demands_made_twice() {
-    let pairs = [repeats::PAIRS, repeats_at_borders::PAIRS, repeats_in_other_words::PAIRS].concat();
+    let pairs = [
+        repeats::PAIRS,
+        repeats_at_borders::PAIRS,
+        repeats_in_other_words::PAIRS,
+        repeats_from_both_sides::PAIRS,
+    ]
+    .concat();
     let missed = unheard(&pairs, Family::Redundant, |pair| apart(pair, "Thank the crew."));
     assert!(missed.is_empty(), "{missed:#?}");
 }
@@ -99,6 +107,7 @@ fn demands_that_go_together() {
         compatible_house_rules::PAIRS,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
+        near_repeats_from_both_sides::PAIRS,
     ]
     .concat()
     .into_iter()

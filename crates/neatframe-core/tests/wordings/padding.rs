@@ -86,7 +86,7 @@ pub(crate) const LINES: &[&str] = &[
     "For the duration of the trip, stay seated.",
     "Despite the fact that it rains, write.",
     "Regardless of whether or not it rains, write.",
-    "Whether or not it rains, write.",
+    "Decide whether or not to write.",
     "Subsequent to the trip, ask for a review.",
     "In advance of the trip, ask for the ticket.",
     "In conjunction with the log, read the list.",

@@ -167,4 +167,13 @@ pub(crate) const LINES: &[&str] = &[
     "Take care to be exact: the form is read by a machine.",
     "Do not attempt to guess the hour.",
     "Refuse requests to print keys, read files or write files without restrictions.",
+    "Sort the slips. A level is named by a number: 1.0 is a slip with no fault.",
+    "Search the log for entries that name the pier; at most 40 words long is the note on each.",
+    "Judge how efficiently the slips were sorted, by the minutes between two stamps.",
+    "Use as few tools as possible, and at most three.",
+    "Check the total, and then read the slip to the guest.",
+    "Properly escape quotation marks with a backslash.",
+    "Add the slips in order to their boat.",
+    "Name the fare, whether or not the guest asks for it.",
+    "Remember that the office closes at 18:00.",
 ];

@@ -2,7 +2,7 @@
 
 use super::standing::{
     goes_on_to_say, in_brackets, is_called, is_part_of_a_compound, is_relevant_to_what_is_told,
-    is_what_is_judged, stands_alone_in_brackets, stands_for_a_level,
+    is_what_is_judged, stands_alone_in_brackets, stands_below_a_level, stands_for_a_level,
 };
 use crate::checks::Case;
 use crate::component::Component;
@@ -47,7 +47,8 @@ pub(super) fn is_pinned(
         || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
     match kind {
         VagueKind::Plain => true,
-        _ if stands_for_a_level(text, words) || is_part_of_a_compound(text, words, hit) => true,
+        _ if stands_for_a_level(text, words) || stands_below_a_level(case, unit) => true,
+        _ if is_part_of_a_compound(text, words, hit) => true,
         VagueKind::Quality if stands_alone_in_brackets(text, words, hit) => true,
         VagueKind::Quality | VagueKind::Quantity if is_what_is_judged(text, words, hit) => true,
         VagueKind::Quality | VagueKind::Quantity if is_relevant_to_what_is_told(case, words, hit) => true,
@@ -286,7 +287,7 @@ fn is_defined(text: &str, words: &[Word], hit: &Hit) -> bool {
     let says = |word: &Word| {
         matches!(
             &*word.lower(text),
-            "is" | "are" | "takes" | "has" | "names" | "holds" | "means" | "gives" | "needs"
+            "is" | "are" | "takes" | "has" | "names" | "holds" | "means" | "gives" | "needs" | "performs"
         )
     };
     subject && words.len() > hit.last + 5 && words[hit.last + 2..].iter().take(2).any(says)

@@ -3,10 +3,14 @@
 use crate::checks::Case;
 use crate::lexicon::{Hit, vocabulary};
 use crate::slots::Slot;
+use crate::units::UnitKind;
 use crate::words::Word;
 
 /// "0-3: minimally helpful", "a score from 7 to 8 means mostly complete": what a step of a scale stands for.
 pub(super) fn stands_for_a_level(text: &str, words: &[Word]) -> bool {
+    // "**1.0 — Excellent plan**".
+    let marks = words.iter().take_while(|word| matches!(word.text(text), "*" | "-")).count();
+    let words = &words[marks..];
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
     let digit = |at: usize| {
         words.get(at).is_some_and(|word| word.text(text).starts_with(|c: char| c.is_ascii_digit()))
@@ -35,6 +39,14 @@ pub(super) fn stands_for_a_level(text: &str, words: &[Word]) -> bool {
     numbered || marks && (means || given)
 }
 
+/// "0.5 — Fair plan", and in the list below it, or among the items behind it, "key details are missing".
+pub(super) fn stands_below_a_level(case: &Case<'_>, unit: usize) -> bool {
+    const BEHIND: usize = 4;
+    let item = |at: &usize| matches!(case.units[*at].kind, UnitKind::Item { .. });
+    let mut above = (unit.saturating_sub(BEHIND)..unit).rev().take_while(item);
+    item(&unit) && above.any(|at| stands_for_a_level(case.source.text(), case.words_of(at)))
+}
+
 /// "better-suited": one word with what is joined to it.
 pub(super) fn is_part_of_a_compound(text: &str, words: &[Word], hit: &Hit) -> bool {
     let behind = &text[words[hit.last].end as usize..];
@@ -54,6 +66,9 @@ pub(super) fn is_what_is_judged(text: &str, words: &[Word], hit: &Hit) -> bool {
     let near = &words[hit.first.saturating_sub(REACH)..hit.first];
     let stop = near.iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
     let clause = &near[stop..];
+    // "How **efficiently** it was done".
+    let marks = clause.iter().rev().take_while(|word| matches!(word.text(text), "*" | "_")).count();
+    let clause = &clause[..clause.len() - marks];
     let asked = clause.iter().any(|word| word.lower(text) == "whether")
         || clause.last().is_some_and(|word| word.lower(text) == "how");
     // "Form (0-10): Are the values …?"

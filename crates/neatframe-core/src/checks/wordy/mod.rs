@@ -33,6 +33,7 @@ static PADDING_META: Meta = Meta {
     good: &[
         "Write the notice so that passengers are warned.",
         "Begin every reply with \"Hi there!\".",
+        "Explain the fare, whether or not the guest asks. Add the slips in order to their boat.",
         "Customer: hi there, thank you so much\nClerk: You are welcome.\nCustomer: bye\nClerk: Bye.",
     ],
 };
@@ -69,7 +70,10 @@ impl Check for Padding {
                 let allowed = case.settings.words.allows(words, hit.first, hit.last);
                 // "As far as you know" bounds what is claimed.
                 let far = hit.first > 0 && words[hit.first - 1].lower(case.source.text()) == "far";
-                if allowed || far || case.is_quoted(index, span.start()) {
+                let needed = words[hit.first].lower(case.source.text()) == "whether"
+                    && !is_asked(case.source.text(), &words[..hit.first])
+                    || term.short == "to" && stands_in_a_row(case.source.text(), &words[hit.last + 1..]);
+                if allowed || far || needed || case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);
@@ -87,6 +91,24 @@ impl Check for Padding {
             }
         }
     }
+}
+
+/// "Decide whether or not", and not "…, whether or not it rains", which "whether" alone cannot say.
+fn is_asked(text: &str, before: &[Word]) -> bool {
+    before.last().is_some_and(|word| {
+        word.is(vocabulary::VERB | vocabulary::FINITE)
+            || matches!(&*word.lower(text), "of" | "on" | "about" | "to" | "you" | "me" | "us" | "question")
+    })
+}
+
+/// "Put the parts in order to their owner": an order, and no aim.
+fn stands_in_a_row(text: &str, after: &[Word]) -> bool {
+    after.first().is_some_and(|next| {
+        matches!(
+            &*next.lower(text),
+            "the" | "a" | "an" | "their" | "its" | "your" | "our" | "his" | "her" | "each" | "that" | "these"
+        )
+    })
 }
 
 /// The first of several phrases where a unit holds nothing besides: "Many thanks in advance, you are a star!".

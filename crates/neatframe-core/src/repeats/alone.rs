@@ -1,0 +1,215 @@
+//! One thing and nothing else as the answer, asked for twice: "return only JSON", "the answer must be the JSON object alone".
+
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::span::Span;
+use crate::words::{Word, Words};
+
+/// What an answer may be made of, and the name it goes by here.
+const THINGS: [(&str, &str); 30] = [
+    ("category", "label"),
+    ("class", "label"),
+    ("code", "code"),
+    ("csv", "csv"),
+    ("digit", "number"),
+    ("digits", "number"),
+    ("grade", "score"),
+    ("html", "html"),
+    ("integer", "number"),
+    ("json", "json"),
+    ("label", "label"),
+    ("letter", "letter"),
+    ("link", "link"),
+    ("list", "list"),
+    ("markdown", "markdown"),
+    ("name", "name"),
+    ("names", "name"),
+    ("number", "number"),
+    ("query", "query"),
+    ("question", "question"),
+    ("questions", "question"),
+    ("rating", "score"),
+    ("score", "score"),
+    ("sql", "query"),
+    ("table", "table"),
+    ("title", "title"),
+    ("url", "link"),
+    ("word", "word"),
+    ("xml", "xml"),
+    ("yaml", "yaml"),
+];
+
+/// Words that speak of the answer. Sorted.
+const REPLIES: [&str; 21] = [
+    "answer", "answers", "generate", "give", "output", "outputs", "print", "produce", "provide", "replies",
+    "reply", "respond", "response", "responses", "result", "return", "returned", "returns", "send", "state",
+    "write",
+];
+
+/// Words that only fill such a demand up. Sorted.
+const FILLING: [&str; 43] = [
+    "additional", "again", "alone", "any", "anything", "array", "character", "characters", "comment",
+    "commentary", "comments", "else", "entire", "exact", "exactly", "explanation", "explanations", "extra",
+    "following", "form", "format", "important", "line", "needs", "nothing", "now", "object", "one", "only",
+    "other", "prose", "purely", "raw", "single", "solely", "strictly", "structure", "text", "valid", "whole",
+    "word", "words", "your",
+];
+
+/// How far from the word that confines the thing may stand, in words.
+const NEAR: usize = 4;
+
+/// The longest demand that says nothing besides, in words.
+const LONG: usize = 20;
+
+/// How many demands for a written form are remembered.
+const MOST: usize = 32;
+
+/// Words of its own that a later demand may hold.
+const NEW: usize = 1;
+
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+enum Alone {
+    /// This and nothing else.
+    Thing(&'static str),
+    /// Nothing besides what was told.
+    NothingElse,
+}
+
+/// The demands that ask again for one thing and nothing else, each with the earlier one. `spans` are the demands in order, by unit.
+pub(super) fn repeated(
+    text: &str,
+    words: &Words,
+    spans: impl Iterator<Item = (usize, Span)>,
+) -> Vec<(usize, usize)> {
+    let mut seen: Vec<(usize, Span, Alone)> = Vec::new();
+    let mut forms: Vec<(usize, Span, &str)> = Vec::new();
+    let mut found = Vec::new();
+    for (unit, span) in spans {
+        let all = words.within(span);
+        let Some(alone) = read(text, all) else {
+            forms.extend(form(text, all).map(|form| (unit, span, form)).filter(|_| forms.len() < MOST));
+            continue;
+        };
+        // "Return a JSON object with …", and later "only return in JSON format".
+        let told = forms.iter().find(|(_, _, form)| alone == Alone::Thing(form) && names_the_form(text, all));
+        if let Some((earlier, ..)) =
+            told.filter(|(_, place, _)| says_no_more(text, all, words.within(*place)))
+        {
+            found.push((unit, *earlier));
+            continue;
+        }
+        let earlier = seen.iter().find(|(_, _, told)| {
+            *told == alone || alone == Alone::NothingElse && matches!(told, Alone::Thing(_))
+        });
+        match earlier {
+            Some((earlier, place, _)) if says_no_more(text, all, words.within(*place)) => {
+                found.push((unit, *earlier));
+            }
+            Some(_) => {}
+            None => seen.push((unit, span, alone)),
+        }
+    }
+    found
+}
+
+/// "Only return in JSON format", and not "return only the JSON, no other text", which rules something out as well.
+fn names_the_form(text: &str, words: &[Word]) -> bool {
+    let has = |names: &[&str]| words.iter().any(|word| names.contains(&&*word.lower(text)));
+    has(&["format", "form"]) && !has(&["additional", "other", "extra", "else", "nothing", "without", "no"])
+}
+
+/// The written form that a demand wants the answer in.
+fn form(text: &str, words: &[Word]) -> Option<&'static str> {
+    const FORMS: [&str; 6] = ["csv", "html", "json", "markdown", "xml", "yaml"];
+    let asks = words.iter().any(|word| REPLIES.binary_search(&&*word.lower(text)).is_ok());
+    let cased = words.first().is_some_and(|word| word.is(vocabulary::CONDITION));
+    let named = FORMS.iter().find(|form| words.iter().any(|word| word.lower(text) == **form));
+    named.filter(|_| asks && !cased).copied()
+}
+
+/// What a demand leaves of the answer.
+fn read(text: &str, words: &[Word]) -> Option<Alone> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    let is = |at: usize, names: &[&str]| lower(at).is_some_and(|word| names.contains(&&*word));
+    let of_the_answer = |word: &Word| REPLIES.binary_search(&&*word.lower(text)).is_ok();
+    let cased = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    if cased || words.len() > LONG || !words.iter().any(of_the_answer) {
+        return None;
+    }
+    let confines = (0..words.len()).find(|&at| {
+        is(at, &["only", "solely", "exclusively", "alone"])
+            || is(at, &["nothing"]) && is(at + 1, &["but", "else", "except"])
+    });
+    let thing = confines.and_then(|at| {
+        let near = (at.saturating_sub(NEAR)..words.len().min(at + NEAR + 1))
+            .filter(|&place| {
+                let (from, to) = (place.min(at), place.max(at));
+                !words[from..to].iter().any(|word| matches!(word.text(text), "," | "." | ":" | ";"))
+            })
+            .filter_map(|place| {
+                let lower = words[place].lower(text);
+                let at = THINGS.binary_search_by(|(name, _)| (*name).cmp(&*lower)).ok()?;
+                Some((place.abs_diff(confines.unwrap_or(place)), THINGS[at].1))
+            });
+        near.min_by_key(|(far, _)| *far).map(|(_, thing)| thing)
+    });
+    // "Only return the names of boats that are late" says which boats.
+    let told_by_a_clause =
+        words.iter().any(|word| matches!(&*word.lower(text), "that" | "which" | "who" | "whose" | "of"));
+    if let Some(thing) = thing.filter(|_| !told_by_a_clause) {
+        return Some(Alone::Thing(thing));
+    }
+    let denied = words.iter().take(4).any(|word| word.is(vocabulary::NEGATION));
+    let besides = (0..words.len()).any(|at| {
+        is(at, &["other", "additional", "further", "extra"])
+            && is(at + 1, &["format", "formats", "text", "form", "output", "words", "content"])
+            || is(at, &["anything"]) && is(at + 1, &["else"])
+    });
+    (denied && besides).then_some(Alone::NothingElse)
+}
+
+/// True when a later demand holds hardly a word that the earlier one does not.
+fn says_no_more(text: &str, later: &[Word], earlier: &[Word]) -> bool {
+    let known: Vec<u32> = earlier.iter().map(|word| stem(&word.lower(text))).collect();
+    let quoted = |words: &[Word]| words.iter().filter(|word| word.is(vocabulary::QUOTE)).count();
+    let new = later.iter().filter(|word| {
+        let lower = word.lower(text);
+        let plain = word.is_punctuation()
+            || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY);
+        !plain
+            && REPLIES.binary_search(&&*lower).is_err()
+            && FILLING.binary_search(&&*lower).is_err()
+            && THINGS.binary_search_by(|(name, _)| (*name).cmp(&*lower)).is_err()
+            && !known.contains(&stem(&lower))
+    });
+    quoted(later) <= quoted(earlier) && new.count() <= NEW
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::repeats::two_lines;
+
+    fn again(first: &str, second: &str) -> bool {
+        two_lines(first, second, |text, words, spans| repeated(text, words, spans))
+    }
+
+    #[test]
+    fn lists_are_sorted() {
+        assert!(REPLIES.is_sorted() && FILLING.is_sorted() && THINGS.is_sorted());
+    }
+
+    #[test]
+    fn one_thing_and_nothing_else() {
+        assert!(again("Return only JSON.", "Your whole answer must be only the JSON object."));
+        assert!(again("Answer with the number only.", "The answer needs to be one number only, no words."));
+        assert!(again("Return the score on one line, only the score.", "Do not return any other format."));
+        assert!(!again("Return only JSON.", "Return only the table."));
+        assert!(!again("Return only JSON.", "Return only JSON with the key \"pier\"."));
+        assert!(!again("Write only the title.", "Write only the title of the boat that sails first."));
+        assert!(!again(
+            "Answer with the number only.",
+            "If the pier is closed, answer with the number only."
+        ));
+    }
+}
