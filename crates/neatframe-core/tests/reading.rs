@@ -43,6 +43,28 @@ fn what_a_prompt_has_beside_something_else_is_not_missing() {
 }
 
 #[test]
+fn an_opening_that_says_what_you_do_is_the_task_and_the_role() {
+    for opening in [
+        "You turn logs into notices.",
+        "You pull the names out of the log.",
+        "You sort slips of Larkhaven Ferries by pier.",
+        "You write short notices for guests.",
+        "You are a clerk, and you sort slips by pier.",
+        "You are a clerk. You rate letters.",
+    ] {
+        let missing = read(&format!("{opening}\n\n<log>\n{{{{log}}}}\n</log>\n")).missing().to_vec();
+        assert!(!missing.contains(&Component::Task), "{opening}");
+        assert!(!missing.contains(&Component::Role), "{opening}");
+    }
+    for opening in
+        ["You are a clerk.", "You work for Larkhaven Ferries.", "You act as the clerk of the quay."]
+    {
+        let missing = read(&format!("{opening}\n\n<log>\n{{{{log}}}}\n</log>\n")).missing().to_vec();
+        assert!(missing.contains(&Component::Task), "{opening}");
+    }
+}
+
+#[test]
 fn evidence_for_a_kind_is_in_the_prompt() {
     let review = read("You are a clerk.\nPlease extract the fares.");
     let kind = review.kind().unwrap();

@@ -95,6 +95,9 @@ fn block(case: &Case<'_>, sink: &mut Sink<'_>, demands: &[usize], run: &[(usize,
 
 /// A step, and the part of the answer that comes of it.
 fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    if is_same(case.text(case.units[unit].text), case.text(case.units[earlier].text)) {
+        return false;
+    }
     // What both confine is a rule, whatever else the two ask.
     let confines = |unit: usize| {
         let text = case.source.text();

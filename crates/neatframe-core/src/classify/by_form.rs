@@ -9,7 +9,7 @@ use super::handover::{
 use super::model::Scores;
 use super::openings::{
     confines_an_order, frames_the_reply, is_a_command, is_held_up, is_tagged_code, offers_a_function,
-    says_what_a_name_does,
+    says_what_a_name_does, says_what_you_do,
 };
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
@@ -56,6 +56,17 @@ pub(super) fn told(
     };
     if names_the_persona(reading, index) {
         return plain(Component::Role);
+    }
+    let done = share(Component::Role) + share(Component::Task) >= PERSONA;
+    // "You write notices for a ferry line" tells whom it works for.
+    let for_whom = || {
+        let text = reading.source.text();
+        let words = reading.words.within(unit.text);
+        words.iter().any(|word| matches!(&*word.lower(text), "for" | "of" | "in" | "at"))
+    };
+    let titled = around.part.is_some_and(|part| part != Component::Task);
+    if !titled && done && says_what_you_do(reading, unit) && !for_whom() {
+        return plain(Component::Task);
     }
     if let Some(named) = around.part.filter(|_| heads_its_part(reading, index)) {
         let article = || {

@@ -329,7 +329,16 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         }
         let persona =
             || plays(&all_hits[index]) || behind_its_label(reading, unit).is_some_and(|hits| plays(&hits));
-        if asks && !label.serves(Component::Role) && persona() {
+        // "You sort slips by pier": the work, and whose it is.
+        let done = unit.section == 0 && openings::says_what_you_do(reading, unit);
+        let works = done || openings::goes_on_to_the_work(reading, unit);
+        if works && label.component == Some(Component::Role) && !label.serves(Component::Task) {
+            label.also.push(Component::Task);
+        }
+        if asks
+            && !label.serves(Component::Role)
+            && (done && label.component == Some(Component::Task) || persona())
+        {
             label.also.push(Component::Role);
         }
         if with_evidence {

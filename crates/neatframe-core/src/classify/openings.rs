@@ -57,6 +57,38 @@ pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
     of_the_reply || edge || shaped || led || as_shown
 }
 
+/// Deeds that are the work itself where a prompt opens with them: "You sort slips by pier". Sorted.
+const DEEDS: [&str; 72] = [
+    "analyse", "analyze", "annotate", "answer", "assess", "assign", "brainstorm", "build", "calculate",
+    "check", "classify", "clean", "code", "compare", "compile", "compose", "convert", "correct", "count",
+    "create", "decide", "describe", "design", "detect", "draft", "edit", "estimate", "evaluate", "explain",
+    "extract", "fill", "find", "fix", "format", "generate", "grade", "group", "identify", "improve", "judge",
+    "label", "list", "map", "mark", "match", "name", "pick", "plan", "prepare", "produce", "proofread",
+    "pull", "rank", "rate", "read", "reply", "review", "rewrite", "route", "score", "select", "sort",
+    "split", "suggest", "sum", "summarise", "summarize", "tag", "transcribe", "translate", "turn", "write",
+];
+
+/// "You sort slips by pier", "you also draft replies": what is to be done, said of the one who does it.
+pub(super) fn says_what_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let verb = 1 + usize::from(matches!(&*lower(1), "also" | "only" | "always"));
+    let object = words.get(verb + 1).is_some_and(|next| !next.is(vocabulary::STOP_MARK));
+    lower(0) == "you" && DEEDS.binary_search(&&*lower(verb)).is_ok() && object
+}
+
+/// "You are a clerk, and you sort slips": the persona, and what it does.
+pub(super) fn goes_on_to_the_work(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    words.iter().take(REACH).collect::<Vec<_>>().windows(3).any(|row| {
+        matches!(&*row[0].lower(text), "and" | ";")
+            && row[1].lower(text) == "you"
+            && DEEDS.binary_search(&&*row[2].lower(text)).is_ok()
+    })
+}
+
 /// How many words of a unit are looked at.
 const REACH: usize = 24;
 

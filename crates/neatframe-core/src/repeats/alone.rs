@@ -191,7 +191,7 @@ mod tests {
     use crate::repeats::two_lines;
 
     fn again(first: &str, second: &str) -> bool {
-        two_lines(first, second, |text, words, spans| repeated(text, words, spans))
+        two_lines(first, second, repeated)
     }
 
     #[test]

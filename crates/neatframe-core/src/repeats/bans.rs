@@ -186,7 +186,7 @@ mod tests {
     use crate::repeats::two_lines;
 
     fn is_said(first: &str, second: &str) -> bool {
-        two_lines(first, second, |text, words, spans| repeated(text, words, spans))
+        two_lines(first, second, repeated)
     }
 
     #[test]
