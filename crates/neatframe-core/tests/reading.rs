@@ -65,6 +65,13 @@ fn an_opening_that_says_what_you_do_is_the_task_and_the_role() {
 }
 
 #[test]
+fn a_slot_that_takes_the_input_is_context() {
+    let shots = "You sort slips of Larkhaven Ferries.\n\nExamples:\n\nInput: fog\nOutput: weather\n\nInput: rope torn\nOutput: gear\n\nInput: {{slip}}\nOutput:\n";
+    assert!(!read(shots).missing().contains(&Component::Context));
+    assert!(read("Write a poem of four lines.").missing().contains(&Component::Context));
+}
+
+#[test]
 fn evidence_for_a_kind_is_in_the_prompt() {
     let review = read("You are a clerk.\nPlease extract the fares.");
     let kind = review.kind().unwrap();

@@ -110,7 +110,7 @@ impl Label {
 const BESIDE: Scores = [0.2, 0.15, 0.25, 0.25, 0.2, 0.2];
 
 /// How sure it must be that any unit at all is background, or shapes the answer; found on prompts not seen in training.
-const SOME_CONTEXT: f32 = 0.7;
+const SOME_CONTEXT: f32 = 0.35;
 const SOME_FORMAT: f32 = 0.33;
 
 /// True where some unit serves a component. Facts and shapes look like rules, so for those several units that are half believed
@@ -119,7 +119,10 @@ pub(crate) fn holds(labels: &[Label], component: Component) -> bool {
     let any = || 1.0 - labels.iter().map(|label| 1.0 - label.shares[component.index()]).product::<f32>();
     match component {
         Component::Context => {
-            labels.iter().any(|label| label.also.contains(&component)) || any() >= SOME_CONTEXT
+            let takes_in =
+                |label: &Label| label.component == Some(component) && label.facet == Some(Facet::InputSlot);
+            labels.iter().any(|label| label.also.contains(&component) || takes_in(label))
+                || any() >= SOME_CONTEXT
         }
         Component::OutputFormat => any() >= SOME_FORMAT,
         _ => labels.iter().any(|label| label.supplies(component)),
