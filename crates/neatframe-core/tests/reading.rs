@@ -51,6 +51,7 @@ fn an_opening_that_says_what_you_do_is_the_task_and_the_role() {
         "You write short notices for guests.",
         "You are a clerk, and you sort slips by pier.",
         "You are a clerk. You rate letters.",
+        "You are trained to sort slips. Sort the slip by pier.",
     ] {
         let missing = read(&format!("{opening}\n\n<log>\n{{{{log}}}}\n</log>\n")).missing().to_vec();
         assert!(!missing.contains(&Component::Task), "{opening}");

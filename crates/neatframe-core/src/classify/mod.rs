@@ -338,9 +338,11 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if works && label.component == Some(Component::Role) && !label.serves(Component::Task) {
             label.also.push(Component::Task);
         }
-        if asks
+        let of_you = done && label.component == Some(Component::Task)
+            || openings::says_what_you_are_for(reading, unit);
+        if (asks || label.component == Some(Component::Context))
             && !label.serves(Component::Role)
-            && (done && label.component == Some(Component::Task) || persona())
+            && (of_you || asks && persona())
         {
             label.also.push(Component::Role);
         }

@@ -78,6 +78,17 @@ pub(super) fn says_what_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
     lower(0) == "you" && DEEDS.binary_search(&&*lower(verb)).is_ok() && object
 }
 
+/// "You are designed to sort slips", "you are trained to …": said of the one who does the work.
+pub(super) fn says_what_you_are_for(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    lower(0) == "you"
+        && lower(1) == "are"
+        && matches!(&*lower(2), "designed" | "trained" | "built" | "meant" | "made")
+        && matches!(&*lower(3), "to" | "for")
+}
+
 /// "You are a clerk, and you sort slips": the persona, and what it does.
 pub(super) fn goes_on_to_the_work(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();

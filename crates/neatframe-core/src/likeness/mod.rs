@@ -121,7 +121,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut listed = Vec::new();
     for (at, word) in words.iter().enumerate() {
         // "When there is no hour" and "if the hour is missing" name one case.
-        in_condition = word.is(vocabulary::CONDITION)
+        // "As if you knew it" names no case.
+        let likens = at > 0 && words[at - 1].lower(text) == "as";
+        in_condition = word.is(vocabulary::CONDITION) && !likens
             || in_condition && !matches!(word.text(text), "," | ";" | ":" | ".");
         let before = gist.stems.len();
         // "Ticket numbers such as LF-12": a sample of what is named.

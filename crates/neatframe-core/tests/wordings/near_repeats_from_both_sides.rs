@@ -1,6 +1,7 @@
 //! Demands on one thing that are not one demand.
 
 pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Always quote the slip in the reason.", "Be firm in the reason, as if you knew the slip."),
     ("Give a 'reason' only if the verdict is 'no'.", "Give a 'time' only if the verdict is 'yes'."),
     ("Only name piers that are open.", "If a pier is not open, say when it opens."),
     ("If the fare is missing, write null.", "If the pier is missing, write null."),
