@@ -3,9 +3,11 @@
 mod bans;
 #[path = "../common/mod.rs"]
 mod common;
+mod compatible_everyday_rules;
 mod compatible_house_rules;
 mod compatible_on_manners;
 mod compatible_on_sizes;
+mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
 mod conflicts_on_forms;
 mod conflicts_on_manners;
@@ -75,6 +77,7 @@ fn demands_that_exclude_each_other() {
         conflicts_on_forms::PAIRS,
         conflicts_on_manners::PAIRS,
         conflicts_in_house_rules::PAIRS,
+        conflicts_in_everyday_rules::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -105,6 +108,7 @@ fn demands_that_go_together() {
         compatible_on_sizes::PAIRS,
         compatible_on_manners::PAIRS,
         compatible_house_rules::PAIRS,
+        compatible_everyday_rules::PAIRS,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,

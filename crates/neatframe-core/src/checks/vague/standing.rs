@@ -11,14 +11,19 @@ pub(super) fn stands_for_a_level(text: &str, words: &[Word]) -> bool {
     // "**1.0 — Excellent plan**".
     let marks = words.iter().take_while(|word| matches!(word.text(text), "*" | "-")).count();
     let words = &words[marks..];
-    let lower = |at: usize| words.get(at).map(|word| word.lower(text));
+    // "Score 3: a good slip names the boat".
+    let names_one =
+        |word: &Word| matches!(&*word.lower(text), "score" | "level" | "grade" | "rating" | "mark");
+    let named = words.first().is_some_and(names_one);
+    let level = &words[usize::from(named)..];
+    let lower = |at: usize| level.get(at).map(|word| word.lower(text));
     let digit = |at: usize| {
-        words.get(at).is_some_and(|word| word.text(text).starts_with(|c: char| c.is_ascii_digit()))
+        level.get(at).is_some_and(|word| word.text(text).starts_with(|c: char| c.is_ascii_digit()))
     };
     let dash = |at: usize| lower(at).is_some_and(|word| matches!(&*word, "-" | "–" | "to"));
     let end = (1..5).find(|&at| !digit(at) && !dash(at)).unwrap_or(0);
     // "1: Be brief" is an order that has a number.
-    let orders = words.get(end + 1).is_none_or(|word| word.is(vocabulary::VERB));
+    let orders = level.get(end + 1).is_none_or(|word| word.is(vocabulary::VERB));
     let numbered =
         digit(0) && end > 0 && lower(end).is_some_and(|word| matches!(&*word, ":" | "=" | "—")) && !orders;
     let marks = words
