@@ -7,13 +7,13 @@ use crate::units::Unit;
 use crate::words::{Word, Words};
 
 /// Words of a ban on guessing that names nothing of its own.
-const GENERAL: [&str; 54] = [
-    "answer", "anything", "assume", "assumptions", "attempt", "background", "content", "context", "data",
-    "details", "else", "external", "extra", "fabricate", "facts", "fill", "gaps", "general", "given",
-    "guess", "guesses", "guessing", "hallucinate", "infer", "information", "invent", "inventing",
+const GENERAL: [&str; 60] = [
+    "answer", "anything", "assume", "assumptions", "attempt", "background", "certain", "content", "context",
+    "data", "details", "else", "external", "extra", "fabricate", "facts", "fill", "gaps", "general", "given",
+    "guess", "guesses", "guessing", "hallucinate", "if", "infer", "information", "invent", "inventing",
     "knowledge", "make", "making", "model", "not", "nothing", "outside", "own", "plausible", "please",
-    "prior", "provide", "provided", "rely", "speculate", "stated", "stuff", "there", "things", "training",
-    "try", "up", "use", "value", "values", "world", "your",
+    "prior", "provide", "provided", "rely", "speculate", "stated", "stuff", "sure", "there", "things",
+    "training", "try", "uncertain", "unsure", "up", "use", "value", "values", "when", "world", "your",
 ];
 
 /// The longest ban on guessing that can say nothing new, in words.
@@ -63,7 +63,6 @@ fn names_nothing(text: &str, words: &[Word]) -> bool {
     words.iter().filter(|word| !word.is_punctuation()).all(|word| {
         GENERAL.binary_search(&&*word.lower(text)).is_ok()
             || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
-            || matches!(&*word.lower(text), "if" | "when" | "sure" | "certain" | "unsure" | "uncertain")
     })
 }
 

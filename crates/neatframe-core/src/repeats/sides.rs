@@ -76,6 +76,8 @@ struct Side {
 #[derive(Debug)]
 struct Case {
     wanted: Vec<u32>,
+    /// What the case is about: the verdict, the fare.
+    of: Vec<u32>,
     value: String,
     only: bool,
 }
@@ -123,7 +125,10 @@ impl Case {
         let turned = OPPOSITES.iter().any(|(one, two)| {
             self.value == *one && other.value == *two || self.value == *two && other.value == *one
         });
-        self.only != other.only && turned && shares(&self.wanted, &other.wanted)
+        self.only != other.only
+            && turned
+            && shares(&self.wanted, &other.wanted)
+            && shares(&self.of, &other.of)
     }
 }
 
@@ -225,7 +230,8 @@ fn case(text: &str, words: &[Word]) -> Option<Case> {
             .collect()
     };
     let wanted = stems(main);
-    (only != denied).then(|| Case { wanted, value: lower(value).into_owned(), only })
+    let of = stems(clause.start..value);
+    (only != denied).then(|| Case { wanted, of, value: lower(value).into_owned(), only })
 }
 
 #[cfg(test)]
@@ -259,6 +265,7 @@ mod tests {
     fn one_case_from_both_sides() {
         let reason = "Give a 'reason' only if the verdict is 'no'.";
         assert!(again(reason, "You do not have to give a reason if the verdict is 'yes'."));
+        assert!(!again(reason, "You do not have to give a reason if the fare is 'yes'."));
         assert!(!again(reason, "Do not give a fare if the verdict is 'yes'."));
         assert!(!again(reason, "Give a 'time' only if the verdict is 'yes'."));
     }

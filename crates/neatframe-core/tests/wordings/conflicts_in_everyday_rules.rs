@@ -33,4 +33,6 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Always give a source.", "Do not cite sources."),
     ("Wait for the guest's approval before booking.", "Book at once, without asking."),
     ("Use Markdown.", "Plain text only, no Markdown."),
+    ("Return XML.", "The output is YAML."),
+    ("Number the steps.", "Use bullets, not numbers, for the steps."),
 ];
