@@ -288,7 +288,15 @@ fn words_of(piece: &Piece) -> &[String] {
 /// The patterns as flat tables of small numbers, which need no relocation at start. A pattern is found by its first word and,
 /// where that is literal, by its second.
 fn pattern_table(mut rows: Vec<Row>, vocabulary: &Vocabulary) -> String {
-    rows.sort_by(|a, b| a.first.cmp(&b.first).then(b.rest.len().cmp(&a.rest.len())));
+    // Of two vague ones as long, the one that names its words goes before the one that leaves a place open.
+    let places = |row: &Row| {
+        let open = row.rest.iter().filter(|piece| words_of(piece).is_empty()).count();
+        if row.set == "Vague" { open } else { 0 }
+    };
+    rows.sort_by(|a, b| {
+        let longer = b.rest.len().cmp(&a.rest.len());
+        a.first.cmp(&b.first).then(longer).then(places(a).cmp(&places(b)))
+    });
     let id = |word: &String| vocabulary.ids[word];
     assert!(vocabulary.words.len() < 0x8000, "ids and groups share 16 bits");
     let (mut tokens, mut groups, mut group_ids) = (Vec::new(), Vec::new(), Vec::new());

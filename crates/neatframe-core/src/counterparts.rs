@@ -23,7 +23,7 @@ const OPENERS: [&[&str]; 12] = [
 /// What is forbidden, and the order that says the same from the other side.
 const TURNED: [(&[&str], &str); 15] = [
     (&["passive", "voice"], "Use the active voice"),
-    (&["the", "passive"], "Use the active voice"),
+    (&["passive"], "Use the active voice"),
     (&["passives"], "Use the active voice"),
     (&["jargon"], "Use everyday words"),
     (&["technical", "jargon"], "Use everyday words"),
@@ -49,7 +49,7 @@ pub(crate) fn turned(text: &str, sentence: &[Word]) -> Option<Edit> {
     let opener =
         OPENERS.iter().find(|opener| plain.len() > opener.len() && says(&plain[..opener.len()], opener))?;
     let mut rest = &plain[opener.len()..];
-    if rest.first().is_some_and(|word| word.lower(text) == "any") {
+    if rest.first().is_some_and(|word| matches!(&*word.lower(text), "any" | "the")) {
         rest = &rest[1..];
     }
     let (_, order) = TURNED.iter().find(|(phrase, _)| says(rest, phrase))?;
@@ -103,6 +103,7 @@ mod tests {
     fn a_prohibition_alone_is_turned() {
         let turned = |text| changed(text, turned);
         assert_eq!(turned("Do not use the passive.").as_deref(), Some("Use the active voice."));
+        assert_eq!(turned("Never use the passive voice.").as_deref(), Some("Use the active voice."));
         assert_eq!(turned("No abbreviations!").as_deref(), Some("Write every word out!"));
         assert_eq!(turned("Avoid any jargon").as_deref(), Some("Use everyday words"));
         assert_eq!(turned("No jargon, no puns."), None);

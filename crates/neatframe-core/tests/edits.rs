@@ -101,7 +101,6 @@ fn what_no_edit_is_sure_of_stays_as_it_is() {
         "If possible, name the crew.",
         "Ideally, end with the phone number.",
         "Do not use long sentences; use short ones.",
-        "Never use the passive voice.",
         "Use clear, concise and plain words.",
         "The end result should be one page.",
         "Your response should be in the form of a list.",

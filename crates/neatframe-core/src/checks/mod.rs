@@ -26,6 +26,7 @@ mod hours;
 mod inputs;
 mod kept_or_changed;
 mod left_over;
+mod listed_fields;
 mod listed_order;
 mod lost_place;
 mod lost_title;

@@ -1,8 +1,8 @@
 //! Samples that break a rule of the prompt.
 
 use super::{
-    Case, Check, Meta, Sink, beyond_levels, columns, odd_label, owed_word, quoted_number, typed_fields,
-    uncited,
+    Case, Check, Meta, Sink, beyond_levels, columns, listed_fields, odd_label, owed_word, quoted_number,
+    typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -33,9 +33,11 @@ static BREAKS: Meta = Meta {
         "Write dates as YYYY-MM-DD.\nSample report: We sailed on 3 May.\nSample record: {\"day\": \"03/05/2031\"}",
         "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: my ticket is lost\nSample record: lf 12, lost at the pier: LF-12",
         "Read the slip. A parcel number has two capital letters and three digits.\nSample slip: my parcel ab 12\nSample answer: {\"parcel_number\": \"ab12\"}",
+        "Extract from the slip: boat, pier, hour of departure, fare. Write null where one is missing.\nExample:\nSlip: \"The Merle left pier A at noon.\"\nRecord: {\"boat\": \"Merle\", \"pier\": \"A\", \"hour\": 12}\nSlip: {slip}",
         "Leave out BEGIN and COMMIT.\nSample script:\n```sql\nBEGIN;\nDROP TABLE boats;\n```",
     ],
     good: &[
+        "Extract from the slip: boat, pier, hour of departure, fare. Write null where one is missing.\nExample:\nSlip: \"The Merle left pier A at noon.\"\nRecord: {\"boat\": \"Merle\", \"pier\": \"A\", \"hour\": 12, \"fare\": null}\nSlip: {slip}",
         "Write a title of at most 5 words for each notice. No question marks.\n\n# Good examples\n- Late boat at pier A\n\n# Bad examples\n- The boat that leaves at noon will be rather late today\n- Where is it?",
         "Sort each slip into one label: LATE, LOST or OTHER.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
         "Fill in the slip. Ticket numbers have the form LF-0000.\nSample slip: lf-12\nSample record: LF-0012, on board of LF 2",
@@ -194,6 +196,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     uncited::run(case, sink);
     owed_word::run(case, sink);
     columns::run(case, &rules, sink);
+    listed_fields::run(case, sink);
     fields(case, sink);
 }
 

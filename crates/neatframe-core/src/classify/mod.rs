@@ -338,6 +338,11 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if works && label.component == Some(Component::Role) && !label.serves(Component::Task) {
             label.also.push(Component::Task);
         }
+        let facts =
+            label.component == Some(Component::Task) && openings::tells_facts_behind_the_ask(reading, unit);
+        if facts && !label.serves(Component::Context) {
+            label.also.push(Component::Context);
+        }
         let of_you = done && label.component == Some(Component::Task)
             || openings::says_what_you_are_for(reading, unit);
         if (asks || label.component == Some(Component::Context))

@@ -54,7 +54,14 @@ pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
                     "mentioned" | "shown" | "given" | "described" | "specified" | "defined" | "as"
                 )
         });
-    of_the_reply || edge || shaped || led || as_shown
+    // "Respond with just one word."
+    let answers = matches!(at(0), "respond" | "answer" | "reply") && matches!(at(1), "with" | "in");
+    let only = 2 + usize::from(matches!(at(2), "just" | "only" | "exactly"));
+    let single = matches!(at(only), "one" | "a" | "single" | "1")
+        && (only..words.len().min(only + 3))
+            .any(|at| matches!(&*words[at], "word" | "letter" | "label" | "number" | "digit" | "line"));
+    let single = answers && single && unit.kind == UnitKind::Sentence;
+    of_the_reply || edge || shaped || led || as_shown || single
 }
 
 /// Deeds that are the work itself where a prompt opens with them: "You sort slips by pier". Sorted.
@@ -200,6 +207,18 @@ pub(super) fn is_tagged_code(reading: &Reading<'_>, unit: &Unit) -> bool {
     of_code(own)
         && !hole
         && reading.outline.sections.iter().take(SECTIONS).filter(|section| of_code(section)).nth(1).is_some()
+}
+
+/// "Write a post on our new pier, we have two boats there": the facts come in the same sentence.
+pub(super) fn tells_facts_behind_the_ask(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    words.windows(3).any(|run| {
+        let parted = matches!(run[0].text(text), "," | ";" | "–" | "—" | "-" | "(");
+        let we = matches!(&*run[1].lower(text), "we" | "our" | "i" | "they");
+        let wants = matches!(&*run[2].lower(text), "need" | "want" | "would");
+        parted && we && !wants && run[2].is(vocabulary::FINITE)
+    })
 }
 
 #[cfg(test)]

@@ -309,9 +309,21 @@ pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
 
 /// `{{ action_format }}` alone in a part called "Format": the prompt's own words on the answer, put in later.
 pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
+    // The schema of tables is what a query is written against.
+    let of_tables = || {
+        const BEFORE: usize = 4_000;
+        let mut from = unit.text.start().saturating_sub(BEFORE);
+        while !reading.source.text().is_char_boundary(from) {
+            from += 1;
+        }
+        let before = reading.source.text()[from..unit.text.start()].to_ascii_lowercase();
+        ["sql", "database", "tables", "given the schema", "schema below"]
+            .iter()
+            .any(|sign| before.contains(sign))
+    };
     let named = |text: &str| {
         let text = text.to_ascii_lowercase();
-        text.contains("format") || text.contains("schema")
+        text.contains("format") || text.contains("schema") && !of_tables()
     };
     // "Rules of the slip format" is a title for rules.
     // "Only use the tables listed below." above `{schema}` takes something in.

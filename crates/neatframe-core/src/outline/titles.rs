@@ -35,6 +35,7 @@ impl Builder<'_> {
         let named = parted && self.is_named_part(index) || spaced || opens_fence && is_sample_title(body);
         if named
             || line::is_capitals(body)
+                && !self.is_a_lone_slot(index, body)
                 && !self.is_under_a_sample_title(index)
                 && !self.answers(index)
                 && !self.is_listed_in_capitals(index)
@@ -44,6 +45,11 @@ impl Builder<'_> {
             return Some((7, Span::new(core.start(), core.start() + title.len())));
         }
         None
+    }
+
+    /// `[TEXT]` with nothing below it: what will be put in, and no title.
+    fn is_a_lone_slot(&self, index: usize, body: &str) -> bool {
+        body.starts_with('[') && body.ends_with(']') && self.body(index + 1).is_empty()
     }
 
     /// True right below "Example" or "Sample row", which is not in capitals itself: what is in capitals there is the sample.

@@ -1,5 +1,7 @@
 //! Stretches of a prompt that stay together when its parts are put in order.
 
+use super::parted::is_second_half;
+use super::sequence;
 use crate::classify::{ends_in_a_quotation, tells_what_is_given};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
@@ -54,6 +56,10 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     }
     for chunk in &mut chunks {
         chunk.component = component_of(review, chunk.units.clone());
+        // Steps are how the task is done.
+        if chunk.component == Some(Component::Constraints) && sequence::numbered(review, chunk).is_some() {
+            chunk.component = Some(Component::Task);
+        }
     }
     keep_lists(review, &mut chunks);
     for chunk in &mut chunks {
@@ -243,6 +249,22 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
                 "important" | "necessary" | "essential" | "vital" | "crucial" | "without" | "nice"
             )
         });
+    // "For a child. It should teach sharing.": nothing that "it" could be stands in the line before.
+    let told = vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL;
+    let above = review.words_of(index - 1);
+    let fragment = above.len() <= FRAGMENT
+        && above.first().is_some_and(|word| {
+            matches!(
+                &*word.lower(review.source().text()),
+                "for" | "about" | "around" | "no" | "not" | "max" | "at"
+            )
+        })
+        && !above.iter().any(|word| word.is(told));
+    let of_all = matches!(&*said, "it" | "they")
+        && words
+            .get(1)
+            .is_some_and(|word| word.is(vocabulary::MODAL) || word.lower(review.source().text()) == "has")
+        && fragment;
     // "Here is the info: …" opens something of its own.
     let presents = said == "here" && matches!(&*lower(1), "is" | "are" | "comes");
     // "Each entry has …" on a line of its own names what it is about.
@@ -256,6 +278,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && !person
         && !lines
         && !empty
+        && !of_all
         && !presents
         && !names
         && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
@@ -283,11 +306,15 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
             opener.is_some_and(|word| matches!(&*word, "open" | "begin" | "start" | "first" | "then"))
         });
     // Lines of their own that begin in lower case are how the author writes, and lean on nothing.
-    let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece;
+    let ended = before_text.ends_with(['.', '!', '?']) || !same && is_second_half(review, index);
+    let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece && !ended;
     (anaphora || next || begun || goes_on)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
 }
+
+/// The most words and signs of a line such as "For a child of four."
+const FRAGMENT: usize = 7;
 
 /// How far back a quotation may open, in bytes.
 const QUOTED: usize = 1_500;

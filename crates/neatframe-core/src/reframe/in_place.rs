@@ -54,6 +54,27 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
             placed.push(*component);
         }
     }
+    let style =
+        wishes.layout.filter(|_| !has_sections(review)).map_or_else(|| section_style(review), Style::from);
+    let added: Vec<String> = offered
+        .iter()
+        .map(|(component, line)| {
+            let section = if has_sections(review) { &style } else { &Style::Plain };
+            section.section(title(*component), line, newline)
+        })
+        .chain(
+            plan.asked
+                .iter()
+                .filter(|(component, _)| !placed.contains(component))
+                .map(|(component, slot)| style.section(title(*component), slot, newline)),
+        )
+        .collect();
+    // What comes in stays last, and so does the line that opens the answer.
+    let material = super::material::start(review).filter(|_| !added.is_empty());
+    if let Some(at) = material {
+        let sections: String = added.iter().map(|section| format!("{section}{newline}{newline}")).collect();
+        edits.push(Edit { span: Span::new(at, at), replacement: sections });
+    }
     let body = review.source().body_start();
     let text = review.source().text();
     let merged = merge(text, edits);
@@ -62,19 +83,11 @@ pub(super) fn in_place(review: &Review, plan: Plan, wishes: &Wishes) -> Reframed
     if !text[body..].starts_with(['\n', '\r']) {
         out.drain(..out.len() - out.trim_start_matches(['\n', '\r']).len());
     }
-    if !plan.asked.is_empty() || !offered.is_empty() {
-        let style = wishes
-            .layout
-            .filter(|_| !has_sections(review))
-            .map_or_else(|| section_style(review), Style::from);
+    if material.is_none() && !added.is_empty() {
         let closing = out.trim_end().len();
         out.truncate(closing);
-        for (component, line) in &offered {
-            let section = if has_sections(review) { &style } else { &Style::Plain };
-            out.push_str(&format!("{newline}{newline}{}", section.section(title(*component), line, newline)));
-        }
-        for (component, slot) in plan.asked.iter().filter(|(component, _)| !placed.contains(component)) {
-            out.push_str(&format!("{newline}{newline}{}", style.section(title(*component), slot, newline)));
+        for section in &added {
+            out.push_str(&format!("{newline}{newline}{section}"));
         }
         out.push_str(newline);
     }

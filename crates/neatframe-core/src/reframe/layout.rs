@@ -6,7 +6,7 @@ use super::in_place::{merge, removal};
 use super::parted::conjunctions;
 use super::plan::Plan;
 use super::style::Style;
-use super::{Change, Note, Reframed, title};
+use super::{Change, Note, Reframed, sequence, title};
 use crate::component::Component;
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
@@ -113,6 +113,23 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             notes.push(note);
             edits.push(edit);
         }
+        if layout != Some(Layout::Plain)
+            && let Some(label) = inside.first().and_then(|chunk| label_said_by_the_title(review, chunk, name))
+            && !edits.iter().any(|edit| edit.span.overlaps(label))
+        {
+            edits.push(Edit { span: label, replacement: String::new() });
+            let words = review.source().slice(label).to_string();
+            let why = "the new heading says it".to_string();
+            notes.push(Note { change: Change::Dropped, span: Some(label), words, now: String::new(), why });
+        }
+        for chunk in inside {
+            let Some((steps, note)) = sequence::numbered(review, chunk) else { continue };
+            let free = |step: &Edit| !edits.iter().any(|edit| edit.span.overlaps(step.span));
+            if steps.iter().all(free) && !chunk.units.clone().any(|unit| dropped.contains(&unit)) {
+                edits.extend(steps);
+                notes.push(note);
+            }
+        }
         edits.sort_by_key(|edit| edit.span);
         let body = written(review, inside, &edits, &dropped, rules);
         let own = without_heading(&body, name);
@@ -197,14 +214,30 @@ fn without_heading<'a>(body: &'a str, name: &str) -> &'a str {
     rest
 }
 
+/// Labels that say what the heading over a section says.
+const SAYS: [(&str, &[&str]); 6] = [
+    ("Role", &["role", "persona"]),
+    ("Task", &["task", "goal", "your task", "objective"]),
+    ("Constraints", &["rules", "constraints", "requirements"]),
+    ("Examples", &["example", "examples", "sample", "samples"]),
+    ("Output format", &["output", "format", "output format"]),
+    ("Context", &["context", "background"]),
+];
+
+/// "Role: harbour clerk" right below the new heading "Role": the label that says it again.
+fn label_said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<Span> {
+    let unit = &review.units()[chunk.units.start];
+    let lead = review.outline().pieces[unit.pieces.start].lead;
+    let label = review.source().slice(lead).trim_matches(['*', '_', ':', ' ', '-']).to_lowercase();
+    let same = SAYS.iter().any(|(title, words)| *title == name && words.contains(&label.as_str()));
+    let behind = &review.source().text()[lead.end()..unit.text.end().max(lead.end())];
+    let blanks = behind.len() - behind.trim_start_matches([':', '*', ' ', '\t']).len();
+    let led = Span::new(lead.start(), lead.end() + blanks);
+    (unit.kind == UnitKind::Field && same && blanks < behind.len()).then_some(led)
+}
+
 /// "Rules:" right below the new heading over the rules: the unit that only says again what the heading says.
 fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize> {
-    const SAYS: [(&str, &[&str]); 4] = [
-        ("Constraints", &["rules", "constraints", "requirements"]),
-        ("Examples", &["example", "examples", "sample", "samples"]),
-        ("Output format", &["output", "format", "output format"]),
-        ("Context", &["context", "background"]),
-    ];
     let unit = chunk.units.start;
     let mark = &review.units()[unit];
     let label = review.source().slice(mark.text).trim_matches(['*', '_', ':', ' ']).to_lowercase();
@@ -308,7 +341,10 @@ fn chunk_text(
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
     // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
-    let flows = in_item || !chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece);
+    let stepped = edits[first..]
+        .iter()
+        .any(|edit| edit.span.start() == chunk.span.start() && edit.replacement.starts_with("1. "));
+    let flows = !stepped && (in_item || !chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece));
     if prose && flows {
         let item = |text: &str| text.split_whitespace().collect::<Vec<_>>().join(" ");
         let between = format!("{}- ", review.source().line_end());

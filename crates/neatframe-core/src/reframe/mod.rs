@@ -6,12 +6,15 @@ pub(crate) mod decide;
 mod in_place;
 mod layout;
 mod marks;
+mod material;
+mod measured;
 mod open;
 mod order;
 mod parted;
 mod plan;
 mod rewording;
 mod secrets;
+mod sequence;
 mod shifts;
 mod style;
 mod wish;
@@ -185,7 +188,7 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
         let sound = wishes.layout.is_none()
             && review.units().len() <= SOUND
             && !review.findings().iter().any(|finding| faults(finding.family));
-        if short && moves == 0 || sound && moves <= A_FEW {
+        if short && moves == 0 && !order::is_crowded(review) || sound && moves <= A_FEW {
             return in_place::in_place(review, plan, wishes);
         }
         return regrouped;

@@ -125,6 +125,35 @@ pub(super) fn is_well_kept(review: &Review) -> bool {
         && (faults as f64) < FAULTY * units.len() as f64
 }
 
+/// Rules in one paragraph from which a faulty prompt is read more easily as a list.
+const CROWD: usize = 4;
+
+/// True for a prompt with faults whose rules stand in one paragraph, sentence after sentence.
+pub(super) fn is_crowded(review: &Review) -> bool {
+    let units = review.units();
+    let rule = |unit: &usize| {
+        units[*unit].kind == UnitKind::Sentence
+            && matches!(
+                review.labels()[*unit].component,
+                Some(Component::Constraints | Component::OutputFormat)
+            )
+    };
+    let mut run = 0;
+    let longest = (0..units.len()).fold(0, |longest: usize, unit| {
+        let follows = unit > 0 && rule(&(unit - 1)) && units[unit - 1].block == units[unit].block;
+        run = if !rule(&unit) {
+            0
+        } else if follows && !units[unit].opens_piece {
+            run + 1
+        } else {
+            1
+        };
+        longest.max(run)
+    });
+    longest >= CROWD
+        && review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost))
+}
+
 /// About how many bytes a section heading takes, with the blank line before it.
 const HEADING: usize = 14;
 

@@ -104,16 +104,20 @@ impl Plan {
             let own = review.requirements().iter().any(|rule| rule.unit == unit);
             let rule = review.labels()[unit].component == Some(Component::Constraints);
             let short = review.words_of(unit).len() <= SHORT;
-            if rule && short && !own && self.dropped.insert(unit) {
-                let why = "names only a quality, and a lean target does without";
-                self.note(Change::Dropped, lead_span(review, unit), review, String::new(), why);
+            if rule && short && !own {
+                self.drop_for(review, unit, "names only a quality, and a lean target does without");
             }
         }
     }
 
     fn remove(&mut self, review: &Review, unit: usize, finding: &Finding) {
+        self.drop_for(review, unit, &finding.message);
+    }
+
+    /// Takes a unit out for a reason.
+    pub(super) fn drop_for(&mut self, review: &Review, unit: usize, why: &str) {
         if self.dropped.insert(unit) {
-            self.note(Change::Dropped, lead_span(review, unit), review, String::new(), &finding.message);
+            self.note(Change::Dropped, lead_span(review, unit), review, String::new(), why);
         }
     }
 

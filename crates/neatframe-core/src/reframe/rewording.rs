@@ -1,7 +1,8 @@
 //! Certain rewordings that no check asks for: two negatives made an order, one way of writing amounts.
 
-use super::borders;
+use super::parted::is_second_half;
 use super::plan::Plan;
+use super::{borders, measured};
 use crate::checks;
 use crate::component::Component;
 use crate::counterparts::double_negative;
@@ -30,8 +31,9 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     borders::fence_inputs(plan, review);
     let faulty = is_faulty(review);
     if faulty {
+        measured::drop_unmeasured(plan, review);
         for unit in 0..review.units().len() {
-            let calm = said_calmly(review, unit).into_iter();
+            let calm = said_calmly(review, unit).into_iter().chain(seen_to(review, unit));
             for (edit, why) in
                 bare_opening(review, unit).into_iter().chain(as_an_order(review, unit)).chain(calm)
             {
@@ -74,8 +76,12 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     };
     let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
     let sample = review.labels()[unit].component == Some(Component::Examples);
+    if let Some(edit) = behind_an_adverb(text, review.words_of(unit)).filter(|_| prose && !sample) {
+        return Some((edit, "the rule holds by itself"));
+    }
     let apart = text[first.end as usize..second.start as usize].chars().all(|c| c == ' ');
-    if !prose || sample || !apart || first.start as usize != review.units()[unit].text.start() {
+    let half = is_second_half(review, unit);
+    if !prose || sample || half || !apart || first.start as usize != review.units()[unit].text.start() {
         return None;
     }
     let forbids = second.is(vocabulary::NEGATION) || second.lower(text) == "do";
@@ -97,6 +103,21 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let replacement =
         if capital { initial.to_uppercase().chain(letters).collect() } else { second.text(text).to_string() };
     Some((Edit { span: first.span().cover(second.span()), replacement }, why))
+}
+
+/// "Additionally, please include the fare": the order that it is.
+fn behind_an_adverb(text: &str, words: &[Word]) -> Option<Edit> {
+    let [first, comma, rest @ ..] = words else { return None };
+    let adds = matches!(&*first.lower(text), "additionally" | "furthermore" | "moreover" | "also");
+    let polite = rest.first().is_some_and(|word| word.lower(text) == "please");
+    let verb = rest.get(usize::from(polite))?;
+    if !adds || comma.text(text) != "," || !verb.is(vocabulary::VERB) || verb.is(vocabulary::STOP) {
+        return None;
+    }
+    let shown = verb.text(text);
+    let capital = first.text(text).starts_with(char::is_uppercase);
+    let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
+    Some(Edit { span: first.span().cover(verb.span()), replacement: order })
 }
 
 /// "Could you please write the text?": the order that it is, with the edit of the sign at its end first. "… pls" at the end goes.
@@ -140,6 +161,45 @@ fn said_calmly(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let span = Span::new(text.end() - signs, text.end());
     (prose && !sample && signs >= 2)
         .then(|| (Edit { span, replacement: ".".into() }, "an order needs no raised voice"))
+}
+
+/// "You should make sure that you name the pier": the order that it is.
+fn seen_to(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
+    let text = review.source().text();
+    let words = review.words_of(unit);
+    let is =
+        |at: usize, options: &[&str]| words.get(at).is_some_and(|word| options.contains(&&*word.lower(text)));
+    let sample = review.labels()[unit].component == Some(Component::Examples);
+    let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let sure = (1..words.len()).find(|&at| is(at, &["sure"]) && is(at - 1, &["make", "be"]))?;
+    let deed = match () {
+        () if is(sure + 1, &["to"]) => sure + 2,
+        () if is(sure + 1, &["you"]) => sure + 2,
+        () if is(sure + 1, &["that"]) && is(sure + 2, &["you"]) => sure + 3,
+        () => return None,
+    };
+    let ordered = |at: usize| {
+        words.get(at).is_some_and(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP))
+            || is(at, &["be"])
+    };
+    // "Make sure you do not add a fare", "make sure you always name the pier".
+    let denied = is(deed, &["don't", "never", "always"]) && ordered(deed + 1)
+        || is(deed, &["do"]) && is(deed + 1, &["not"]) && ordered(deed + 2);
+    // "Also, please make sure to", "you should always make sure that you".
+    let led = |at: &usize| {
+        is(*at, &["please", "also", "always", "you", "should", "must", "will", "need", "have", "to", "and"])
+    };
+    let first = sure - 1 - (0..sure - 1).rev().take_while(led).count();
+    let parted = first == 0 || words[first - 1].text(text) == ",";
+    let (first, deed) = (*words.get(first)?, *words.get(deed).filter(|_| denied || ordered(deed))?);
+    let mut letters = deed.text(text).chars();
+    let initial = letters.next()?;
+    let capital = first.text(text).starts_with(char::is_uppercase);
+    let order: String =
+        if capital { initial.to_uppercase().chain(letters).collect() } else { deed.text(text).into() };
+    (prose && !sample && parted).then(|| {
+        (Edit { span: first.span().cover(deed.span()), replacement: order }, "an order begins with its verb")
+    })
 }
 
 /// "So I need you to take the notes": the order behind it.
@@ -247,6 +307,8 @@ mod tests {
         );
         assert!(text.contains("We run two ferries"), "{text}");
         assert!(text.contains("Name the pier.") && text.contains("Say when it opens."), "{text}");
+        let text = reworded("Write the notice in order to warn guests. Additionally, please name the fare.");
+        assert!(text.contains("Name the fare."), "{text}");
         let text = reworded("Hi there! Could you please write the text for our door? Name the pier pls");
         assert!(
             text.contains("Write the text for our door.") && text.trim_end().ends_with("Name the pier"),
@@ -254,6 +316,18 @@ mod tests {
         );
         let well = "Write the notice in at most 60 words. Please name the pier.";
         assert!(reworded(well).contains("Please name"), "a prompt without a fault keeps its ways");
+    }
+
+    #[test]
+    fn what_is_to_be_made_sure_of_is_ordered() {
+        let text = reworded(
+            "Write the notice in order to warn guests. Make sure to be brief. To help them, you should make sure that you name the pier. Also make sure you do not guess. Make sure the pier is open.",
+        );
+        for line in
+            ["- Be brief.", "- To help them, name the pier.", "- Do not guess.", "- Make sure the pier"]
+        {
+            assert!(text.contains(line), "{text}");
+        }
     }
 
     #[test]

@@ -10,7 +10,7 @@ use crate::words::Word;
 use std::cell::OnceCell;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 76] = [
+const BEFORE: [(&[&str], Side); 82] = [
     (&["limit", "is"], Side::Most),
     (&["limit", ":"], Side::Most),
     (&["fit", "on"], Side::Most),
@@ -39,10 +39,16 @@ const BEFORE: [(&[&str], Side); 76] = [
     (&["not", "fewer", "than"], Side::Least),
     (&["not", "less", "than"], Side::Least),
     (&["no", "shorter", "than"], Side::Least),
+    (&["to", "a", "maximum", "of"], Side::Most),
+    (&["to", "a", "max", "of"], Side::Most),
     (&["a", "maximum", "of"], Side::Most),
     (&["maximum", "of"], Side::Most),
     (&["a", "minimum", "of"], Side::Least),
     (&["minimum", "of"], Side::Least),
+    (&["a", "max", "of"], Side::Most),
+    (&["max", "of"], Side::Most),
+    (&["a", "min", "of"], Side::Least),
+    (&["min", "of"], Side::Least),
     (&["a", "limit", "of"], Side::Most),
     (&["limited", "to"], Side::Most),
     (&["limit", "yourself", "to"], Side::Most),

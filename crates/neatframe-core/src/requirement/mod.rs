@@ -31,7 +31,7 @@ pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};
 use crate::lexicon::Hit;
-use crate::outline::Outline;
+use crate::outline::{Mark, Outline};
 use crate::parallel;
 use crate::source::Source;
 use crate::span::Span;
@@ -262,6 +262,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     choice::records(sight, &mut found);
     choice::steps(sight, &mut found);
     parts_by_name(sight, &mut found);
+    below_a_heading(sight, &mut found);
     let mut known: Option<(usize, Option<String>)> = None;
     for requirement in &mut found {
         let unit = requirement.unit;
@@ -338,6 +339,22 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
         });
         if let Some(part) = part.filter(|_| amount) {
             rule.subject = Subject::Named(part.clone());
+        }
+    }
+}
+
+/// "(2-3 sentences)" below "## Summary": the length of that part.
+fn below_a_heading(sight: &Sight<'_>, found: &mut [Requirement]) {
+    for rule in found.iter_mut().filter(|rule| rule.subject == Subject::Reply) {
+        let unit = &sight.units[rule.unit];
+        let section = &sight.outline.sections[unit.section];
+        let alone = sight.source.slice(unit.text);
+        let bracketed = alone.starts_with(['(', '[', '<']) && alone.ends_with([')', ']', '>']);
+        if bracketed
+            && matches!(section.mark, Mark::Heading(_))
+            && matches!(rule.demand, Demand::Amount { .. })
+        {
+            rule.subject = Subject::Named(sight.source.slice(section.title).trim().to_lowercase());
         }
     }
 }

@@ -86,6 +86,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "If it is not in the slip, write "-"": the negation belongs to the case.
         let case = ["if ", "when ", "where ", "unless "].iter().any(|word| before.starts_with(word));
         let clause = before.rsplit_once(", ").filter(|_| case).map_or(before, |(_, clause)| clause);
+        // "If there is no owner write "-"": the order begins without a comma.
+        let ordered = [" write", " use", " put", " say", " return", " answer", " reply"];
+        let begun = ordered.iter().filter_map(|verb| clause.rfind(verb)).max().filter(|_| case);
+        let clause = begun.map_or(clause, |at| &clause[at..]);
         let forbids =
             ["never", "not", "don't", "no", "avoid", "without"].iter().any(|verb| holds(clause, verb));
         if ends(&[

@@ -1,4 +1,4 @@
-//! A sentence that holds a persona and an order, cut where the order begins.
+//! A sentence that holds a persona or a fact and an order, cut where the order begins.
 
 use crate::lexicon::vocabulary::{CONDITION, FIRST_PERSON, STOP, VERB};
 use crate::span::Span;
@@ -59,6 +59,40 @@ pub(super) fn order(text: &str, sentence: Span, words: &[Word]) -> Option<usize>
     None
 }
 
+/// Where the order begins in "The mail is below, please write a reply", and the wish in "we get complaints and I need replies
+/// that are polite".
+pub(super) fn behind_a_fact(text: &str, words: &[Word]) -> Option<usize> {
+    const PLACES: [&str; 6] = ["below", "above", "attached", "following", "here", "enclosed"];
+    const LEAST: usize = 5;
+    // A longer sentence holds more than two halves.
+    const MOST: usize = 80;
+    let said = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > MOST || words.first().is_none_or(|word| word.is(VERB)) {
+        return None;
+    }
+    let told = matches!(&*said(0), "we" | "i" | "our" | "my");
+    for at in 2..words.len().saturating_sub(3) {
+        if words[at - 2].is(CONDITION) {
+            return None;
+        }
+        let placed = words[..at].iter().any(|word| PLACES.contains(&&*word.lower(text)));
+        let ordered = said(at) == ","
+            && matches!(&*said(at + 1), "please" | "so" | "now")
+            && words[at + 2..].iter().take(2).any(|word| word.is(VERB) && !word.is(STOP));
+        if ordered && placed && words[..at].iter().any(|word| matches!(&*word.lower(text), "is" | "are")) {
+            return Some(words[at + 1].start as usize);
+        }
+        let wanted = matches!(&*said(at), "and" | "so")
+            && matches!(&*said(at + 1), "i" | "we")
+            && matches!(&*said(at + 2), "need" | "want")
+            && words.len() > at + LEAST;
+        if told && wanted && at >= LEAST {
+            return Some(words[at].start as usize);
+        }
+    }
+    None
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -78,6 +112,17 @@ mod tests {
             halves("You are a strict teacher, please grade the essay."),
             Some("please grade the essay.")
         );
+    }
+
+    #[test]
+    fn what_is_asked_behind_a_fact_is_cut_off() {
+        let halves =
+            |text: &'static str| behind_a_fact(text, Words::read(text, 0).all()).map(|at| &text[at..]);
+        assert_eq!(halves("The mail is below, please write a reply."), Some("please write a reply."));
+        let wish = "We get many letters from guests and I need replies that are polite.";
+        assert_eq!(halves(wish), Some("and I need replies that are polite."));
+        assert_eq!(halves("The pier is small, so please write on the boat."), None);
+        assert_eq!(halves("If the mail is below, please write a reply."), None);
     }
 
     #[test]

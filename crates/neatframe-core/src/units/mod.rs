@@ -117,20 +117,27 @@ pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Uni
     units
 }
 
-/// The sentences of a stretch; one that holds a persona and an order makes two.
+/// The sentences of a stretch; one that holds a persona or a fact and an order makes two.
 fn sentences(source: &Source, words: &Words, stretch: Span, kind: UnitKind) -> Vec<Span> {
     let mut spans = sentence::split(source.text(), stretch);
     if kind == UnitKind::Turn {
         return spans;
     }
-    // A prompt says who the model is once, so the first sentence decides.
-    let Some(&first) = spans.first() else { return spans };
-    if let Some(at) = halves::order(source.text(), first, words.within(first)) {
-        let head = source.text()[first.start()..at].trim_end();
-        spans[0] = Span::new(at, first.end());
-        spans.insert(0, Span::new(first.start(), first.start() + head.len()));
+    let mut parts = Vec::with_capacity(spans.len());
+    for (index, span) in spans.drain(..).enumerate() {
+        // A prompt says who the model is once, so the first sentence decides.
+        let inside = words.within(span);
+        let order = if index == 0 { halves::order(source.text(), span, inside) } else { None };
+        let cut = order.or_else(|| halves::behind_a_fact(source.text(), inside));
+        if let Some(at) = cut {
+            let head = source.text()[span.start()..at].trim_end();
+            parts.push(Span::new(span.start(), span.start() + head.len()));
+            parts.push(Span::new(at, span.end()));
+        } else {
+            parts.push(span);
+        }
     }
-    spans
+    parts
 }
 
 /// A sentence of more words than this is read in parts, since nobody could take it in as one demand.

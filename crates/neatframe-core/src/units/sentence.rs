@@ -11,6 +11,7 @@ const ABBREVIATIONS: [&str; 20] = [
 /// Cuts a stretch of text into sentences; white space between them belongs to none.
 pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
     let body = &text[span.range()];
+    let no_capitals = has_no_capitals(body);
     let mut sentences = Vec::new();
     let mut start = 0;
     for (at, mark) in body.char_indices() {
@@ -29,7 +30,9 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
         if (gap == 0 && !wide) || rest.trim_start().is_empty() || end <= start {
             continue;
         }
-        if !wide && (!opens_sentence(&rest[gap..]) || (mark == '.' && is_abbreviation(&body[start..at]))) {
+        let opens = opens_sentence(&rest[gap..])
+            || no_capitals && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
+        if !wide && (!opens || (mark == '.' && is_abbreviation(&body[start..at]))) {
             continue;
         }
         sentences.push(Span::new(span.start() + start, span.start() + end));
@@ -45,6 +48,40 @@ fn opens_sentence(rest: &str) -> bool {
     let opener = rest.trim_start_matches(['"', '\'', '(', '[', '“', '‘', '*', '_', '`']);
     opener.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit() || matches!(c, '<' | '{' | '$'))
         || opener.starts_with(|c: char| c.is_alphabetic() && !c.is_lowercase())
+}
+
+/// True for a text typed without capitals, whose sentences begin small: "write a note. keep it short." A capital after a stop
+/// shows a writer who sets them; the one at the very start may be the keyboard's.
+fn has_no_capitals(body: &str) -> bool {
+    let stops = || {
+        body.char_indices().filter(|&(at, mark)| {
+            matches!(mark, '.' | '!' | '?') && !(mark == '.' && is_abbreviation(&body[..at]))
+        })
+    };
+    let behind = |(at, mark): (usize, char)| {
+        let rest = &body[at + mark.len_utf8()..];
+        Some(rest.trim_start()).filter(|next| next.len() < rest.len())
+    };
+    let large = |next: &str| {
+        let word = next.split(|c: char| !c.is_alphanumeric()).next().unwrap_or(next);
+        next.starts_with(char::is_uppercase) && word != "I"
+    };
+    let small = |next: &str| next.starts_with(char::is_lowercase);
+    let opens = body.trim_start();
+    if stops().filter_map(behind).any(large) {
+        return false;
+    }
+    small(opens)
+        || opens.starts_with("I ")
+        || stops().filter_map(behind).filter(|next| small(next)).nth(1).is_some()
+}
+
+/// True where two words at least stand before the next stop: "etc. and so on." goes on, "keep it short." is new.
+fn opens_with_words(rest: &str) -> bool {
+    const JOINS: [&str; 8] = ["and", "or", "but", "to", "of", "in", "etc", "for"];
+    let clause = rest.split(['.', '!', '?', '\n']).next().unwrap_or(rest);
+    let first = clause.split_whitespace().next().unwrap_or("");
+    rest.starts_with(char::is_lowercase) && clause.split_whitespace().count() >= 2 && !JOINS.contains(&first)
 }
 
 fn is_abbreviation(before: &str) -> bool {
@@ -82,6 +119,17 @@ mod tests {
     );
     sentences!(quotes_close_with_it, "Say \"late.\" Then stop.", ["Say \"late.\"", "Then stop."]);
     sentences!(lower_case_goes_on, "Ask why? then stop. 3 times.", ["Ask why? then stop.", "3 times."]);
+    sentences!(
+        small_letters_all_through,
+        "write a note on boats, i.e. Merle. should be short. no emojis. etc. and so on. ok",
+        ["write a note on boats, i.e. Merle.", "should be short.", "no emojis. etc. and so on. ok"]
+    );
+    sentences!(a_capital_shows_the_writer, "ask why. then stop. Go.", ["ask why. then stop.", "Go."]);
+    sentences!(
+        a_capital_at_the_very_start,
+        "Write a note. keep it short. no emojis please.",
+        ["Write a note.", "keep it short.", "no emojis please."]
+    );
     sentences!(initials, "Ask T. Vane. Wait.", ["Ask T. Vane.", "Wait."]);
     sentences!(no_stop, "just words", ["just words"]);
 }

@@ -173,6 +173,7 @@ static HEDGED: Meta = Meta {
         "It would be nice if you could name the pier.",
         "Write a notice. Maybe you could add the fare.",
         "I was wondering if you could write a notice.",
+        "Write a notice. It would be great if you could also perhaps name the pier.",
     ],
     good: &[
         "Name the pier. If the guest might be late, say so.",
@@ -253,7 +254,12 @@ impl Check for HedgedOrder {
                 &*words[hit.last].lower(case.source.text()),
                 "the" | "a" | "an" | "my" | "our" | "this" | "each" | "every"
             );
-            let follows = !thing && (verb(hit.last + 1) || also && verb(hit.last + 2));
+            // "If you could also perhaps list the delays": the doubt goes with the wish.
+            let doubted = words
+                .get(hit.last + 1 + usize::from(also))
+                .filter(|word| matches!(&*word.lower(case.source.text()), "perhaps" | "maybe" | "possibly"));
+            let behind = hit.last + 1 + usize::from(doubted.is_some());
+            let follows = !thing && (verb(behind) || also && verb(behind + 1));
             // "Perhaps mention the fare": the verb is the last word of the hit and stays.
             let own =
                 opens && hit.last > hit.first && hit.last - hit.first <= 3 && verb(hit.last) && !follows;
@@ -284,7 +290,12 @@ impl Check for HedgedOrder {
             }
             let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
             if opens && follows {
-                finding.fix = cut(case.source.text(), span, HEDGES[hit.entry as usize], true);
+                let ends = doubted.filter(|_| !also).map_or(span, |word| span.cover(word.span()));
+                finding.fix = cut(case.source.text(), ends, HEDGES[hit.entry as usize], true);
+                let doubt = doubted.filter(|_| also);
+                finding.fix.extend(
+                    doubt.into_iter().flat_map(|word| cut(case.source.text(), word.span(), "", false)),
+                );
                 // An order ends in a full stop.
                 finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
             }

@@ -92,17 +92,46 @@ impl Check for UnmeasuredWording {
                 let message = format!("`{}` is on the house's list of vague words", case.shown(span));
                 sink.report(span, message, "give a number, a name or a sample");
             }
-            let Some(first) = vague.first() else { continue };
+            if vague.is_empty() {
+                continue;
+            }
             let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
-            let named: Vec<String> = vague.iter().map(|hit| format!("`{}`", case.shown(span(hit)))).collect();
-            let verb = if named.len() == 1 { "leaves" } else { "leave" };
-            let message =
-                format!("{} {verb} {}", join(&named), VAGUE[first.entry as usize].kind.leaves_open());
+            let groups = by_kind(&vague);
+            let told: Vec<String> = groups
+                .iter()
+                .enumerate()
+                .map(|(at, (kind, hits))| {
+                    let named: Vec<String> =
+                        hits.iter().map(|hit| format!("`{}`", case.shown(span(hit)))).collect();
+                    let verb = match (at, named.len()) {
+                        (0, 1) => " leaves",
+                        (0, _) => " leave",
+                        _ => "",
+                    };
+                    format!("{}{verb} {}", join(&named), kind.leaves_open())
+                })
+                .collect();
             let whole =
                 vague.iter().map(|hit| span(hit)).reduce(Span::cover).unwrap_or(case.units[unit].text);
-            sink.report(whole, message, VAGUE[first.entry as usize].write);
+            // What most of them lack is what to write; of as many, what the first one lacks.
+            let most = groups.iter().rev().max_by_key(|(_, hits)| hits.len());
+            let write = most.map_or("", |(_, hits)| VAGUE[hits[0].entry as usize].write);
+            sink.report(whole, told.join("; "), write);
         }
     }
+}
+
+/// The hits by what they leave open, in the order in which each kind comes first.
+fn by_kind<'a>(hits: &[&'a Hit]) -> Vec<(VagueKind, Vec<&'a Hit>)> {
+    let mut groups: Vec<(VagueKind, Vec<&Hit>)> = Vec::new();
+    for hit in hits {
+        let kind = VAGUE[hit.entry as usize].kind;
+        match groups.iter_mut().find(|(known, _)| *known == kind) {
+            Some((_, group)) => group.push(hit),
+            None => groups.push((kind, vec![hit])),
+        }
+    }
+    groups
 }
 
 /// `<!-- more rows as needed -->` in a template of the answer.

@@ -70,7 +70,7 @@ pub(super) fn is_pinned(
         }
         // "Never offer more than the table gives" compares.
         VagueKind::Quantity if words[hit.last].lower(text) == "than" => true,
-        VagueKind::Quantity if as_few_as_needed(text, words, hit) => true,
+        VagueKind::Quantity if as_few_as_needed(text, words, hit) || is_told(text, words, hit) => true,
         VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
         VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,
         // "Ask for both, so that the call is short" gives the reason.
@@ -88,6 +88,7 @@ pub(super) fn is_pinned(
                 || stated
                 || explained
                 || bounded_elsewhere(case, words, hit)
+                || bounded_next(case, unit)
         }
         VagueKind::Quality if names_a_tone(case, unit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
@@ -142,6 +143,21 @@ fn takes_a_number_in(case: &Case<'_>, unit: usize) -> bool {
     own.any(|slot| is_called(case, slot, &NUMBERS))
 }
 
+/// "We get a lot of complaints" tells how things stand; "I need a few ideas" asks.
+fn is_told(text: &str, words: &[Word], hit: &Hit) -> bool {
+    const REACH: usize = 4;
+    let parts = |word: &Word| word.is_punctuation() || matches!(&*word.lower(text), "and" | "but" | "so");
+    let from = words[..hit.first].iter().rposition(parts).map_or(0, |at| at + 1);
+    let clause = &words[from..hit.first];
+    let asks = |word: &Word| {
+        word.is(vocabulary::MODAL)
+            || matches!(&*word.lower(text), "need" | "want" | "like" | "love" | "wish" | "expect")
+    };
+    clause.first().is_some_and(|word| matches!(&*word.lower(text), "we" | "i" | "they" | "our" | "my"))
+        && (2..=REACH).contains(&clause.len())
+        && !clause.iter().any(asks)
+}
+
 /// True in the clause that tells what is given, before the ask.
 fn is_of_what_is_given(text: &str, words: &[Word], hit: &Hit) -> bool {
     let opens = words.first().is_some_and(|word| word.lower(text) == "given");
@@ -189,6 +205,27 @@ fn bounded_elsewhere(case: &Case<'_>, words: &[Word], hit: &Hit) -> bool {
         }
         _ => false,
     })
+}
+
+/// "Names should be short. They have at most 8 letters."
+fn bounded_next(case: &Case<'_>, unit: usize) -> bool {
+    let next = unit + 1;
+    if case.units.get(next).is_none_or(|after| after.block != case.units[unit].block) {
+        return false;
+    }
+    let points = case
+        .words_of(next)
+        .first()
+        .is_some_and(|word| matches!(&*word.lower(case.source.text()), "they" | "it" | "these" | "this"));
+    points
+        && case.requirements.iter().take(RULES).any(|rule| {
+            rule.unit == next
+                && matches!(
+                    &rule.demand,
+                    Demand::Amount { measure, .. }
+                        if !matches!(measure, Measure::Items(things) if *things != "letters")
+                )
+        })
 }
 
 /// "Come up with some names. Give ten names.": the count of the things stands in another rule.
