@@ -372,10 +372,18 @@ fn vocabulary_table(vocabulary: &Vocabulary, casual: &BTreeMap<String, String>) 
         }
         table[slot] = index as u16;
     }
+    // One text and where each word begins in it: references would have to be relocated at each start.
+    let starts: Vec<usize> = std::iter::once(0)
+        .chain(vocabulary.words.iter().scan(0, |end, word| {
+            *end += word.len();
+            Some(*end)
+        }))
+        .collect();
     format!(
-        "static WORDS: &[&str] = &{:?};\nstatic FLAGS: &[u32] = &{:?};\nstatic TABLE: &[u16] = &{table:?};\nstatic SAME_AS: \
-         &[u16] = &{same_as:?};\n",
-        vocabulary.words, vocabulary.flags
+        "static LETTERS: &str = {:?};\nstatic STARTS: &[u32] = &{starts:?};\nstatic FLAGS: &[u32] = &{:?};\nstatic TABLE: \
+         &[u16] = &{table:?};\nstatic SAME_AS: &[u16] = &{same_as:?};\n",
+        vocabulary.words.concat(),
+        vocabulary.flags
     )
 }
 
