@@ -32,3 +32,56 @@ pub(super) fn start(review: &Review) -> Option<usize> {
     let told = (0..first).any(|unit| !mark(unit));
     (holds && told && units[first].opens_piece).then(|| lead_span(review, first).start())
 }
+
+#[cfg(test)]
+mod tests {
+    use crate::ledger::Uncounted;
+    use crate::reframe::tests::reworded;
+    use crate::reframe::{Wishes, reframe};
+    use crate::review::{Settings, review};
+    use crate::source::Source;
+
+    #[test]
+    fn new_sections_stand_before_the_material() {
+        let source = Source::from_bytes(b"Summarise the log.\n\n<log>\n{{log}}\n</log>\n".to_vec()).unwrap();
+        let text = reframe(&review(source, &Settings::default(), &Uncounted), &Wishes::default()).text;
+        let (asked, log) = (text.find("{{constraints: "), text.find("<log>\n{{log}}"));
+        assert!(asked.is_some() && asked < log, "{text}");
+    }
+
+    #[test]
+    fn a_slot_in_brackets_at_the_end_stays_at_the_end() {
+        let text = reworded(
+            "Translate the following notice in order to help guests. Keep the names. Do not add a fare. Write it in capitals. Thanks!\n\nText to translate:\n[TEXT]\n",
+        );
+        assert!(text.trim_end().ends_with("Text to translate:\n[TEXT]"), "{text}");
+    }
+
+    #[test]
+    fn a_label_that_the_new_heading_repeats_goes() {
+        let text = reworded(
+            "Role: harbour clerk\nGoal: write a notice on the late boat in order to warn guests\nPlease keep it plain. Name the pier. Do not name a guest. Use at most 60 words.\n",
+        );
+        assert!(text.contains("# Role\nharbour clerk") && text.contains("# Task\nwrite a notice"), "{text}");
+    }
+
+    #[test]
+    fn rules_in_one_paragraph_of_a_faulty_prompt_are_listed() {
+        let text = reworded(
+            "You are a clerk. Write a notice on the late boat. It should be nice and engaging. Name the pier. Do not name a guest. Use at most 60 words.\n",
+        );
+        assert!(text.contains("- Name the pier.\n- Do not name a guest."), "{text}");
+    }
+
+    #[test]
+    fn halves_of_a_sentence_go_to_their_parts() {
+        let text = reworded(
+            "We get many letters from guests and I need replies that name the pier. The letter is below, please write a reply in order to help. Use at most 60 words. Do not name a fare.\n\n{letter}\n",
+        );
+        for line in
+            ["from guests.", "I need replies that name the pier.", "The letter is below.", "Write a reply"]
+        {
+            assert!(text.contains(line), "{line}: {text}");
+        }
+    }
+}
