@@ -21,6 +21,12 @@ pub enum EditError {
     Overlap(Span, Span),
 }
 
+/// The words with a capital at their head.
+pub(crate) fn capitalised(words: &str) -> String {
+    let mut chars = words.chars();
+    chars.next().map_or_else(String::new, |first| first.to_uppercase().chain(chars).collect())
+}
+
 /// Applies edits to a text; their order does not matter.
 ///
 /// # Errors

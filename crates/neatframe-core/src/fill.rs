@@ -16,6 +16,8 @@ pub struct Wanted {
     pub first: Span,
     /// How often it stands there.
     pub times: usize,
+    /// True for words in brackets or angles in a prompt whose other slots are in braces: as often for the model to fill.
+    pub optional: bool,
 }
 
 /// A prompt with its slots filled.
@@ -27,26 +29,29 @@ pub struct Filled {
     pub guarded: Vec<(String, &'static str)>,
 }
 
-/// The slots of a prompt that are to be filled, in order of their first place. Words in brackets or angles count only where
-/// nothing is written in braces, since they are as often for the model to fill.
+/// The slots of a prompt that are to be filled, in order of their first place.
 pub fn wanted(prompt: &Review) -> Vec<Wanted> {
+    let loose = |slot: &Slot| matches!(slot.syntax, Syntax::Brackets | Syntax::Angles);
+    let only_loose = prompt.slots().iter().all(loose);
     let mut found: Vec<Wanted> = Vec::new();
-    for slot in fillable(prompt) {
+    for slot in prompt.slots() {
         let (name, about) = parts(prompt, slot);
+        let optional = loose(slot) && !only_loose;
         match found.iter_mut().find(|known| known.name == name) {
-            Some(known) => known.times += 1,
-            None => {
-                found.push(Wanted { name: name.into(), about: about.into(), first: slot.span, times: 1 });
+            Some(known) => {
+                known.times += 1;
+                known.optional &= optional;
             }
+            None => found.push(Wanted {
+                name: name.into(),
+                about: about.into(),
+                first: slot.span,
+                times: 1,
+                optional,
+            }),
         }
     }
     found
-}
-
-fn fillable(prompt: &Review) -> impl Iterator<Item = &Slot> {
-    let loose = |slot: &Slot| matches!(slot.syntax, Syntax::Brackets | Syntax::Angles);
-    let only_loose = prompt.slots().iter().all(loose);
-    prompt.slots().iter().filter(move |slot| only_loose || !loose(slot))
 }
 
 /// The name of a slot and what it says of itself: `{{boat: which boat?}}`.
@@ -63,7 +68,7 @@ pub fn fill(prompt: &Review, value: &dyn Fn(&str) -> Option<String>) -> Filled {
     let text = prompt.source().text();
     let mut filled = Filled { text: String::with_capacity(text.len()), guarded: Vec::new() };
     let mut at = prompt.source().body_start();
-    for slot in fillable(prompt) {
+    for slot in prompt.slots() {
         let (name, _) = parts(prompt, slot);
         let Some(value) = value(name) else { continue };
         filled.text.push_str(&text[at..slot.span.start()]);
@@ -139,9 +144,11 @@ mod tests {
     fn slots_are_named_once_with_what_they_say() {
         let found =
             wanted(&read("Write to {{guest: whose letter?}} of {{town}}. Greet {{guest}}. [sign here]"));
-        let named: Vec<(&str, &str, usize)> =
-            found.iter().map(|slot| (slot.name.as_str(), slot.about.as_str(), slot.times)).collect();
-        assert_eq!(named, [("guest", "whose letter?", 2), ("town", "", 1)]);
+        let named: Vec<(&str, &str, usize, bool)> =
+            found.iter().map(|slot| (&*slot.name, &*slot.about, slot.times, slot.optional)).collect();
+        let guest = ("guest", "whose letter?", 2, false);
+        assert_eq!(named, [guest, ("town", "", 1, false), ("sign here", "", 1, true)]);
+        assert!(!wanted(&read("Write to [GUEST] of [TOWN]."))[0].optional, "brackets alone are the slots");
     }
 
     #[test]

@@ -260,6 +260,15 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
     found
 }
 
+/// "Steps 3 to 5", "step 3 and 4": true where another number follows the one that ends at byte `end`.
+pub(crate) fn goes_on(text: &str, end: usize) -> bool {
+    let rest = text[end..].trim_start();
+    ["and", "to", "or", "-", "–", ","].iter().any(|sign| {
+        rest.strip_prefix(sign)
+            .is_some_and(|rest| rest.trim_start().starts_with(|c: char| c.is_ascii_digit()))
+    })
+}
+
 /// True when the words are the marker of a numbered part itself.
 fn is_marker(case: &Case<'_>, unit: usize, word: Span) -> bool {
     let piece = &case.outline.pieces[case.units[unit].pieces.start];

@@ -76,3 +76,16 @@ fn a_message_list_is_filled_in_its_place() {
     let run = folder.run(&["fill", "c.json", "--set", "guest=a \"friend\""]);
     assert_eq!(run.out, "[{\"role\": \"user\", \"content\": \"Greet a \\\"friend\\\".\"}]", "{}", run.err);
 }
+
+#[test]
+fn words_in_brackets_beside_slots_in_braces_are_named_and_may_be_set() {
+    let folder = Folder::new();
+    folder.file("p.txt", "Write to {{guest}} in a [TONE] tone.\n");
+    let left = folder.run(&["fill", "p.txt", "--set", "guest=Ms Aru"]);
+    assert_eq!((left.code, left.out.as_str()), (0, "Write to Ms Aru in a [TONE] tone.\n"));
+    assert!(left.err.contains("`TONE` stays as it stands"), "{}", left.err);
+    let set = folder.run(&["fill", "p.txt", "--set", "guest=Ms Aru", "--set", "TONE=calm"]);
+    assert_eq!((set.out.as_str(), set.err.as_str()), ("Write to Ms Aru in a calm tone.\n", ""));
+    let list = folder.run(&["fill", "p.txt", "--list"]);
+    assert!(list.out.contains("(may be the model's) Write to"), "{}", list.out);
+}

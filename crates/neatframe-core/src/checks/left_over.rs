@@ -2,9 +2,9 @@
 
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
-use crate::edit::Edit;
+use crate::edit::{Edit, capitalised};
 use crate::finding::{Family, Severity};
-use crate::slots::{self, Slot, Syntax, leftover_word, wanted};
+use crate::slots::{self, Slot, Syntax, leftover_word, wanted, wanted_by_note};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -107,9 +107,15 @@ impl Check for LeftOverSlot {
                     let write = "do what the note says, then take the note out";
                     let finding = sink.report(unit.text, message, write);
                     // "TODO paste chapter": the note holds the place of the material.
-                    finding.fix = wanted(case.text(unit.text))
-                        .filter(|_| text == "TODO")
-                        .map(|name| Edit { span: unit.text, replacement: usual.write(&name) })
+                    let note = case.text(unit.text);
+                    let material = wanted(note).filter(|_| text == "TODO").map(|name| usual.write(&name));
+                    let added = || {
+                        let (thing, name) = wanted_by_note(note)?;
+                        Some(format!("{}: {}", capitalised(&thing), usual.write(&name)))
+                    };
+                    let replacement = material.or_else(added);
+                    finding.fix = replacement
+                        .map(|replacement| Edit { span: unit.text, replacement })
                         .into_iter()
                         .collect();
                     break;

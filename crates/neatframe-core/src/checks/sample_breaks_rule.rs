@@ -306,11 +306,15 @@ pub(super) fn report<'a>(
     finding
 }
 
-/// An emoji that is not to be there can only go, with the blank before it.
+/// An emoji that is not to be there can only go, with the blank before it; one that ended a sentence leaves a full stop.
 fn without(case: &Case<'_>, sign: Span) -> Edit {
     let before = &case.source.text()[..sign.start()];
     let blanks = before.len() - before.trim_end_matches(' ').len();
-    Edit { span: Span::new(sign.start() - blanks, sign.end()), replacement: String::new() }
+    let open = before.trim_end_matches(' ').ends_with(char::is_alphanumeric);
+    let rest = &case.source.text()[sign.end()..];
+    let begins = rest.strip_prefix(' ').is_some_and(|rest| rest.starts_with(char::is_uppercase));
+    let replacement = if open && begins { "." } else { "" };
+    Edit { span: Span::new(sign.start() - blanks, sign.end()), replacement: replacement.into() }
 }
 
 /// The words that demands quote, in lower case: in "What fits none of them is "other"" a rule of its own names the value.

@@ -198,7 +198,7 @@ pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec
     let one_list = runs.iter().filter(|steps| steps.len() > 1).count() == 1;
     for reference in references {
         let named = steps[at].word.as_deref().unwrap_or("step");
-        let ranges = is_range(case, &reference);
+        let ranges = numbering::goes_on(case.source.text(), reference.span.end());
         if !one_list || ranges || (reference.name != named && reference.number >= gone) {
             return None;
         }
@@ -212,15 +212,6 @@ pub(super) fn closed_up(case: &Case<'_>, marker: Span, twin: Span) -> Option<Vec
         edits.push(pointed(&reference, number));
     }
     Some(edits)
-}
-
-/// "Steps 3 to 5", "step 3 and 4": only the first number was read.
-fn is_range(case: &Case<'_>, reference: &Reference) -> bool {
-    let rest = case.source.text()[reference.span.end()..].trim_start();
-    ["and", "to", "or", "-", "–", ","].iter().any(|sign| {
-        rest.strip_prefix(sign)
-            .is_some_and(|rest| rest.trim_start().starts_with(|c: char| c.is_ascii_digit()))
-    })
 }
 
 /// A reference with another number.
@@ -247,7 +238,11 @@ fn without_gap(case: &Case<'_>, run: &[Numbered], at: usize, references: &[Refer
     for reference in references.iter().filter(|reference| reference.number > before.number) {
         let named = before.word.as_deref().unwrap_or("step");
         let there = after.iter().any(|step| step.number == reference.number);
-        if !one_list || !there || reference.name != named || is_range(case, reference) {
+        if !one_list
+            || !there
+            || reference.name != named
+            || numbering::goes_on(case.source.text(), reference.span.end())
+        {
             return None;
         }
         edits.push(pointed(reference, reference.number - gap));

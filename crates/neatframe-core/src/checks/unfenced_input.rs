@@ -31,6 +31,7 @@ static UNFENCED: Meta = Meta {
         "Write to {{guest_name}} about the ferry to {{pier}}.",
         "Week: {{week_number}}",
         "Answer the mail.\n\"\"\"\n{{mail}}\n\"\"\"",
+        "Answer the guest's mail below.\n<mail from=\"guest\"><text>{{mail}}</text></mail>",
     ],
 };
 

@@ -369,7 +369,9 @@ impl Builder<'_> {
             && title.chars().count() <= 60
             && title.starts_with(char::is_alphanumeric)
             && !title.ends_with(['.', ':', ',', ';', '?', '!', '"', '>', '}'])
-            && (index == 0 || body(index - 1).is_empty() || ends_a_paragraph(title, body(index - 1)))
+            && (index == 0
+                || !body(index - 1).contains(char::is_alphanumeric)
+                || ends_a_paragraph(title, body(index - 1)))
     }
 
     fn enter(&mut self, mark: Mark, title: Span, level: u8, closer: Option<usize>, until_blank: bool) {

@@ -40,6 +40,11 @@ layout!(
     ["Heading/A", "Text/A", "Heading/B", "Text/B", "Heading/C", "Text/C"]
 );
 layout!(underlined_heading, "Rules\n=====\nBe brief.", ["Heading/Rules", "Rule/Rules", "Text/Rules"]);
+layout!(
+    underlined_heading_right_below_front_matter,
+    "---\nkeep: yes\n---\nRules\n=====\nBe brief.",
+    ["FrontMatter/", "FrontMatter/", "FrontMatter/", "Heading/Rules", "Rule/Rules", "Text/Rules"]
+);
 layout!(bold_line_is_a_title, "**How you talk**\n- Brief.", ["Heading/How you talk", "Item/How you talk"]);
 layout!(
     capitals_are_a_title,

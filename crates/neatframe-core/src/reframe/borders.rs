@@ -23,16 +23,12 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
         let rest = tail.trim_start_matches([' ', '\t']);
         let alone = lead.is_empty() || lead.ends_with(['\n', ':']);
         let ends = rest.is_empty() || rest.starts_with(['\n', '\r']) || rest.starts_with(char::is_uppercase);
-        let inner = text[slot.range()].trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
-        let name: Vec<&str> =
-            inner.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
-        let words = name.join(" ");
-        let name = name.join("_");
-        if name.is_empty() || name.len() > 30 || text.contains(&format!("<{name}>")) {
-            continue;
-        }
+        let Some((name, words)) = tag_of(text, slot) else { continue };
         if !alone || !ends {
-            take_out(plan, review, slot, (&name, &words));
+            if !is_row(review, slot) {
+                let said = spoken(text, slot, (&name, &words));
+                take_out(plan, review, slot, (&name, said));
+            }
             continue;
         }
         let breaks = |wanted: bool| if wanted { newline } else { "" };
@@ -48,34 +44,72 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
     }
 }
 
-/// "The guest wrote {{message}} and now you answer": in the middle of a sentence the slot stands for words of it, so the
-/// sentence names the tag, and the slot goes into it at the end.
-fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, words): (&str, &str)) {
+/// The name of a tag around a slot, and the words of that name; none where the tag is there or would be long.
+fn tag_of(text: &str, slot: Span) -> Option<(String, String)> {
+    const LONGEST: usize = 30;
+    let inner = text[slot.range()].trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
+    let parts: Vec<&str> =
+        inner.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty()).collect();
+    let name = parts.join("_");
+    let free = !name.is_empty() && name.len() <= LONGEST && !text.contains(&format!("<{name}>"));
+    free.then(|| (name, parts.join(" ")))
+}
+
+/// True for a slot in a template's loop or on a line of several: rows of data.
+fn is_row(review: &Review, slot: Span) -> bool {
     let text = review.source().text();
-    // In a list of messages the end is another turn's; a template's loop and a line of several slots are rows of data.
     let line = text[..slot.start()].rfind('\n').map_or(0, |at| at + 1)
         ..text[slot.end()..].find('\n').map_or(text.len(), |at| slot.end() + at);
     let several = review.slots().iter().filter(|other| line.contains(&other.span.start())).count() > 1;
-    if !review.source().messages().is_empty() || several || text[line].contains("{%") {
-        return;
-    }
-    let newline = review.source().line_end();
+    several || text[line].contains("{%")
+}
+
+/// How the sentence speaks of what stood in the slot.
+fn spoken(text: &str, slot: Span, (name, words): (&str, &str)) -> String {
     let before = text[..slot.start()].rsplit(|c: char| !c.is_alphanumeric()).find(|word| !word.is_empty());
     let before = before.unwrap_or("").to_lowercase();
     let determined = ["the", "this", "that", "following", "their", "his", "her", "your", "our", "its"];
-    let said = match &*before {
+    match &*before {
         word if words.rsplit(' ').next() == Some(word) => format!("in <{name}>"),
         word if determined.contains(&word) => format!("{words} in <{name}>"),
         "on" | "about" | "of" | "for" | "with" | "from" | "to" => format!("the {words} in <{name}>"),
         _ => format!("the text in <{name}>"),
-    };
-    if review.unit_at(slot).is_some_and(|unit| plan.dropped.contains(&unit)) {
+    }
+}
+
+/// "{{notes}} holds the notes of one shift": filled in, the sentence would begin with pages.
+pub(super) fn take_out_subjects(plan: &mut Plan, review: &Review) {
+    const HOLDS: [&str; 6] = ["holds", "contains", "lists", "carries", "hold", "contain"];
+    let text = review.source().text();
+    for slot in review.slots().iter().take(FENCES) {
+        let Some(unit) = review.unit_at(slot.span) else { continue };
+        let prose = matches!(review.units()[unit].kind, UnitKind::Sentence);
+        let opens = review.units()[unit].text.start() == slot.span.start();
+        let next = text[slot.span.end()..].trim_start_matches(' ').split(' ').next().unwrap_or("");
+        if prose
+            && opens
+            && HOLDS.contains(&next)
+            && let Some((name, _)) = tag_of(text, slot.span)
+        {
+            take_out(plan, review, slot.span, (&name, format!("<{name}>")));
+        }
+    }
+}
+
+/// "The guest wrote {{message}} and now you answer": in the middle of a sentence the slot stands for words of it, so the
+/// sentence names the tag, and the slot goes into it at the end.
+fn take_out(plan: &mut Plan, review: &Review, slot: Span, (name, said): (&str, String)) {
+    let text = review.source().text();
+    let dropped = review.unit_at(slot).is_some_and(|unit| plan.dropped.contains(&unit));
+    // In a list of messages the end is another turn's.
+    if dropped || !review.source().messages().is_empty() {
         return;
     }
+    let newline = review.source().line_end();
     let block = format!("<{name}>{newline}{}{newline}</{name}>", &text[slot.range()]);
     if plan.take(&[Edit { span: slot, replacement: said.clone() }]) {
         plan.blocks.push(block.clone());
-        let why = "a border keeps an outsider's words apart from the instructions";
+        let why = "a border keeps what is filled in apart from the instructions";
         plan.tell(review, slot, &format!("{said}, which stands at the end"), why);
         plan.notes.push(Note {
             change: Change::Added,
@@ -203,6 +237,11 @@ mod tests {
         let text = reworded(inside);
         assert!(text.contains("wrote the text in <message> and now you answer."), "{text}");
         assert!(text.trim_end().ends_with("<message>\n{{message}}\n</message>"), "{text}");
+        let held = reworded(
+            "Sort the jobs. {{notes}} holds the notes of one shift, and {{boat}} is the boat. Basically, be brief.",
+        );
+        assert!(held.contains("<notes> holds the notes of one shift, and {{boat}} is"), "{held}");
+        assert!(held.contains("<notes>\n{{notes}}\n</notes>"), "{held}");
         let named = reworded("Answer the message {{message}} of the guest in two sentences.");
         assert!(named.contains("the message in <message> of the guest"), "{named}");
     }

@@ -297,7 +297,12 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         Span::new(last.span.start().max(before.text.end().saturating_sub(QUOTED)), before.text.end());
     let quoted =
         !unit.opens_piece && review.source().text().get(so_far.range()).is_some_and(ends_in_a_quotation);
-    let next = of_it || each_of_them || shows || quoted || matches!(said.as_str(), "then" | "afterwards");
+    // "Take the one named first in this paragraph."
+    let of_here = (1..words.len())
+        .any(|at| matches!(&*lower(at), "paragraph" | "list") && lower(at - 1) == "this")
+        && !unit.opens_piece;
+    let next =
+        of_it || each_of_them || shows || quoted || of_here || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
     let begun = closes

@@ -1,7 +1,7 @@
 //! Two demands that cannot both hold: which of them does is asked right there, in a slot behind the later one.
 
 use super::plan::Plan;
-use super::{Change, Note, open};
+use super::{Change, Note, holes, open};
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
 use crate::lexicon::vocabulary;
@@ -9,6 +9,7 @@ use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use std::collections::HashSet;
 
 /// The name of such a slot.
 pub(crate) const NAME: &str = "keep";
@@ -66,8 +67,9 @@ fn slot<'a>(
     let said = [(earlier, other), (later, finding.span)]
         .map(|(unit, span)| review.source().slice(rounded(review, unit, span)))
         .map(|words| words.trim_end_matches(['.', ':', ';', ',', '"', ' ']));
-    let [one, two] = apart(said[0], said[1])
-        .map(|words| open::excerpt(behind_case(words), LONGEST).replace(['"', '“', '”'], "'"));
+    let [one, two] = apart(said[0], said[1]).map(behind_case);
+    let [one, two] = [clause(one, two), clause(two, one)]
+        .map(|words| open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'"));
     let plain = |words: &str| !words.contains(['{', '}', '`', '<', '>', '|']);
     // The sign at the end stays at the end, so that the slot is part of the sentence.
     let body = review.source().slice(review.units()[later].text);
@@ -118,15 +120,44 @@ fn behind_case(words: &str) -> &str {
     }
 }
 
+/// "Ask for the number, and tell them the day" against "never name a day": of a long demand the clause that speaks of the same.
+fn clause<'a>(words: &'a str, other: &str) -> &'a str {
+    const TOLD: usize = 3;
+    if words.chars().count() <= LONGEST {
+        return words;
+    }
+    let stems = |text: &str| -> HashSet<String> {
+        let parts = text.split(|c: char| !c.is_alphanumeric()).map(|word| word.to_lowercase());
+        parts.map(|word| word.trim_end_matches('s').to_string()).filter(|word| word.len() >= TOLD).collect()
+    };
+    let other = stems(other);
+    let shared = |part: &str| {
+        let common =
+            stems(part).intersection(&other).filter(|word| !COMMON_STEMS.contains(&word.as_str())).count();
+        (common, std::cmp::Reverse(part.len()))
+    };
+    let parts = words.split([',', ';', ':']).map(|part| {
+        let part = part.trim();
+        ["and ", "then ", "but "].iter().find_map(|join| part.strip_prefix(join)).unwrap_or(part)
+    });
+    let best = parts.max_by_key(|part| shared(part));
+    best.filter(|part| shared(part).0 > 0 && part.contains(' ')).unwrap_or(words)
+}
+
+/// Words that two demands share whatever they are about.
+const COMMON_STEMS: [&str; 12] =
+    ["the", "and", "for", "with", "them", "you", "your", "each", "every", "that", "thi", "not"];
+
 /// As many words that are the same tell nothing of the choice.
 const COMMON: usize = 3;
 
 /// The longest excerpt of a demand, in characters.
 const LONGEST: usize = 52;
 
-/// True for the inside of such a slot.
+/// True for the inside of a slot that asks the author, not whoever fills the prompt.
 pub(crate) fn is_question(inner: &str) -> bool {
-    inner.trim().strip_prefix(NAME).is_some_and(|rest| rest.starts_with(": ") && rest.ends_with('?'))
+    let (name, question) = inner.trim().split_once(": ").unwrap_or_default();
+    [NAME, holes::STEP, holes::WHAT].contains(&name) && question.ends_with('?')
 }
 
 #[cfg(test)]
@@ -161,6 +192,16 @@ mod tests {
         assert_eq!(super::apart(one, two), ["give the phone number", "estimate it"]);
         assert_eq!(super::apart("at most 40", "at least 200"), ["at most 40", "at least 200"]);
         assert_eq!(super::apart("a b c", "a b c"), ["a b c", "a b c"]);
+    }
+
+    #[test]
+    fn of_a_long_demand_the_clause_is_shown_that_the_other_is_about() {
+        let long =
+            "With a booking: ask for the code, read it with the tool, and tell them the day of the crossing";
+        let ban = "Never name a day, since the harbour master sets it; say that a letter will come";
+        assert_eq!(super::clause(long, ban), "tell them the day of the crossing");
+        assert_eq!(super::clause(ban, long), "Never name a day");
+        assert_eq!(super::clause("a short one, and", ban), "a short one, and");
     }
 
     #[test]

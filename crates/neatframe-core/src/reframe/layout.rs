@@ -5,6 +5,7 @@ use super::chunk::{Chunk, chunks, lead_span};
 use super::in_place::{merge, removal};
 use super::parted::conjunctions;
 use super::plan::Plan;
+use super::pointing::turned;
 use super::style::Style;
 use super::{Change, Note, Reframed, sequence, title};
 use crate::component::Component;
@@ -105,10 +106,16 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     if !head.is_empty() {
         out.push_str(&head);
     }
+    let order: Vec<&Chunk> =
+        preamble.iter().chain(sections.iter().flat_map(|(_, inside, _)| inside)).copied().collect();
+    let mut turned = turned(review, &order);
+    turned.retain(|(edit, _)| !plan.edits.iter().any(|other| other.span.overlaps(edit.span)));
+    notes.extend(turned.iter().map(|(_, note)| note.clone()));
     let mut furthest = 0;
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
         let mut edits = plan.edits.clone();
+        edits.extend(turned.iter().map(|(edit, _)| edit.clone()));
         for (edit, note) in conjunctions(review, inside, &plan.edits, &dropped) {
             notes.push(note);
             edits.push(edit);

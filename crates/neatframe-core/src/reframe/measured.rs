@@ -1,8 +1,9 @@
-//! "Keep it short", where another line says how short: the line with the figure stays.
+//! Qualities that measure nothing: "keep it short" where another line says how short, the "good" of "make a good list".
 
 use super::plan::Plan;
 use crate::checks;
 use crate::component::Component;
+use crate::edit::Edit;
 use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::review::Review;
@@ -69,6 +70,49 @@ fn asks_only_for_brevity(review: &Review, unit: usize) -> bool {
             .all(|word| word.is_punctuation() || FRAMING.binary_search(&&*word.lower(text)).is_ok())
 }
 
+/// Praise for what is yet to be made. Sorted.
+const PRAISE: [&str; 11] = [
+    "amazing", "awesome", "brilliant", "decent", "excellent", "fantastic", "good", "great", "perfect",
+    "superb", "wonderful",
+];
+
+/// "Make a good list" as "make a list": what is made is meant to be good.
+pub(super) fn drop_praise(plan: &mut Plan, review: &Review) {
+    const MAKES: [&str; 11] = [
+        "compose", "create", "design", "draft", "generate", "give", "make", "plan", "prepare", "produce",
+        "write",
+    ];
+    let text = review.source().text();
+    for finding in review.findings().iter().filter(|finding| finding.check == "unmeasured-wording") {
+        let Some(unit) = review.unit_at(finding.span) else { continue };
+        let words = review.words_of(unit);
+        let found = (1..words.len().saturating_sub(2)).find(|&at| {
+            let lower = |at: usize| words[at].lower(text);
+            let me = at > 1 && matches!(&*lower(at - 1), "me" | "us" | "out" | "up");
+            let verb = if me { at - 2 } else { at - 1 };
+            matches!(&*lower(at), "a" | "an")
+                && PRAISE.contains(&&*lower(at + 1))
+                && MAKES.contains(&&*lower(verb))
+                && !words[at + 2].is(vocabulary::STOP)
+                && words[at + 2].start > words[at + 1].end
+                && finding.span.contains(words[at + 1].span())
+        });
+        let Some(at) = found else { continue };
+        let noun = words[at + 2].text(text);
+        let vowel = noun.starts_with(|c: char| "aeioAEIO".contains(c));
+        let capital = words[at].text(text).starts_with('A');
+        let article = match (vowel, capital) {
+            (true, true) => "An",
+            (true, false) => "an",
+            (false, true) => "A",
+            (false, false) => "a",
+        };
+        let edit = Edit { span: words[at].span().cover(words[at + 1].span()), replacement: article.into() };
+        let praise = words[at + 1].text(text);
+        plan.reword(review, edit, &format!("`{praise}` goes without saying, and measures nothing"));
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use crate::reframe::tests::reworded;
@@ -79,6 +123,17 @@ mod tests {
             "Write the notice in order to warn guests. Keep it short. Use at most 60 words. Make sure it is not too long.",
         );
         assert_eq!(text.trim(), "Write the notice to warn guests. Use at most 60 words.");
+    }
+
+    #[test]
+    fn praise_for_what_is_made_goes() {
+        let text = reworded(
+            "Go through the notes and make a good list of jobs. Write us a great overview, with a good reason for each.",
+        );
+        assert_eq!(
+            text.trim(),
+            "Go through the notes and make a list of jobs. Write us an overview, with a good reason for each."
+        );
     }
 
     #[test]

@@ -3,6 +3,7 @@
 mod borders;
 mod chunk;
 pub(crate) mod decide;
+mod holes;
 mod in_place;
 mod layout;
 mod marks;
@@ -12,6 +13,7 @@ mod open;
 mod order;
 mod parted;
 mod plan;
+mod pointing;
 mod rewording;
 mod secrets;
 mod sequence;
@@ -153,7 +155,11 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
         && let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes())
     {
         let after = crate::review::review(source, review.settings(), &Uncounted);
-        let slot = |note: &Note| note.change == Change::Added && note.words.starts_with(['{', '$']);
+        let slot = |note: &Note| match note.change {
+            Change::Added => note.words.starts_with(['{', '$']),
+            Change::Edited => note.now.starts_with(['{', '$']) && note.now.contains("?}"),
+            _ => false,
+        };
         let asks = |note: &&Note| note.change == Change::Open || slot(note);
         let most = plan::QUESTIONS.saturating_sub(reframed.notes.iter().filter(asks).count());
         reframed.notes.extend(open::questions(review, &after, most));

@@ -1,6 +1,7 @@
 //! What is left for a person to settle: faults of the result for which no edit is certain, as questions in the notes.
 
 use super::{Change, Note, decide};
+use crate::edit::capitalised;
 use crate::finding::{Family, Finding};
 use crate::review::Review;
 use crate::span::Span;
@@ -21,7 +22,7 @@ pub(super) fn questions(before: &Review, after: &Review, most: usize) -> Vec<Not
     let note = |finding: &Finding| Note {
         change: Change::Open,
         span: place(before, after, finding),
-        words: capital(&finding.write),
+        words: capitalised(&finding.write),
         now: format!("`{}`", excerpt(after.source().slice(finding.span), LONGEST)),
         why: finding.message.clone(),
     };
@@ -49,11 +50,6 @@ pub(super) fn excerpt(words: &str, longest: usize) -> String {
         Some((end, _)) => format!("{}…", line[..end].trim_end()),
         None => line,
     }
-}
-
-fn capital(sentence: &str) -> String {
-    let mut chars = sentence.chars();
-    chars.next().map_or(String::new(), |first| first.to_uppercase().chain(chars).collect())
 }
 
 #[cfg(test)]

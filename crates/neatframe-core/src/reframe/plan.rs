@@ -65,6 +65,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     plan.settle(review);
     if wishes.ask && review.language().is_none() {
         super::decide::ask(&mut plan, review);
+        super::holes::ask(&mut plan, review);
         plan.edits.sort();
     }
     if review.language().is_none() {

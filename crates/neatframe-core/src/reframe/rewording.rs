@@ -32,6 +32,8 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     let faulty = is_faulty(review);
     if faulty {
         measured::drop_unmeasured(plan, review);
+        measured::drop_praise(plan, review);
+        borders::take_out_subjects(plan, review);
         for unit in 0..review.units().len() {
             let calm = said_calmly(review, unit).into_iter().chain(seen_to(review, unit));
             for (edit, why) in
@@ -40,9 +42,37 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
                 plan.reword(review, edit, why);
             }
         }
+        set_capitals(plan, review);
     }
     for edit in amounts(text, faulty, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
+    }
+}
+
+/// "keep it short." behind a full stop: sentences that stand under headings begin with a capital.
+fn set_capitals(plan: &mut Plan, review: &Review) {
+    let text = review.source().text();
+    let units = review.units();
+    let mut set: Vec<Span> = Vec::new();
+    for (at, unit) in units.iter().enumerate().filter(|(_, unit)| unit.kind == UnitKind::Sentence) {
+        let sample = review.labels()[at].component == Some(Component::Examples);
+        let begins = at == 0 || review.source().slice(units[at - 1].text).ends_with(['.', '!', '?']);
+        let Some(first) = review.words_of(at).first().filter(|_| begins && !sample) else { continue };
+        // A name or a piece of code keeps its letters.
+        let known = first.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::VERB);
+        let word = first.text(text);
+        let small = word.bytes().all(|b| b.is_ascii_lowercase() || b == b'\'');
+        if !(known || word.contains('\'')) || !small || first.start as usize != unit.text.start() {
+            continue;
+        }
+        let span = Span::within(first.span(), 0, 1);
+        if plan.take(&[Edit { span, replacement: word[..1].to_uppercase() }]) {
+            set.push(first.span());
+        }
+    }
+    if let Some(first) = set.first() {
+        let now = if set.len() == 1 { "a capital".into() } else { format!("a capital, {} times", set.len()) };
+        plan.tell(review, *first, &now, "a sentence begins with a capital");
     }
 }
 
@@ -232,7 +262,8 @@ fn wanted_of_you(text: &str, words: &[Word]) -> Option<Edit> {
 }
 
 /// What a sentence behind "so" is about.
-const SUBJECTS: [&str; 8] = ["we", "i", "our", "my", "the", "they", "this", "these"];
+const SUBJECTS: [&str; 13] =
+    ["we", "i", "our", "my", "the", "they", "this", "these", "we've", "we're", "i've", "i'm", "there"];
 
 /// `five (5) bullets`, and with `all` also `five bullets` where the prompt has `3 bullets` as well: the digits alone.
 fn amounts<'a>(text: &str, all: bool, demands: impl Iterator<Item = &'a [Word]> + Clone) -> Vec<Edit> {

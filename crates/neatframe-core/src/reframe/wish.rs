@@ -3,7 +3,7 @@
 use super::plan::Plan;
 use super::{Change, Note, title};
 use crate::component::Component;
-use crate::edit::Edit;
+use crate::edit::{Edit, capitalised};
 use crate::ledger::Uncounted;
 use crate::requirement::{Demand, Measure, Requirement, Subject, excludes};
 use crate::review::{Review, review};
@@ -26,11 +26,6 @@ pub(super) fn grant(plan: &mut Plan, prompt: &Review, wish: &str) {
             add(plan, &wished, unit, &words);
         }
     }
-}
-
-fn capitalised(words: &str) -> String {
-    let mut chars = words.chars();
-    chars.next().map_or(String::new(), |first| first.to_uppercase().chain(chars).collect())
 }
 
 /// Puts the words of a wished requirement in the place of the one that it stands against. True when there was one.

@@ -3,13 +3,13 @@
 use super::{LONGEST, Slot, leftover_word};
 use std::collections::HashSet;
 
-/// The names in `</ENTITY NAME>`: tags as people write them, spaces and all.
-pub(super) fn closed_with_a_space(text: &str) -> HashSet<&str> {
+/// The names in `</mail>`, `</ENTITY NAME>`: tags as people write them, on a line of their own or within one.
+pub(super) fn closed_tags(text: &str) -> HashSet<&str> {
     text.match_indices("</")
         .filter_map(|(at, _)| {
             let rest = &text[at + 2..];
             let end = rest.bytes().take(LONGEST).position(|b| matches!(b, b'>' | b'\n'))?;
-            Some(&rest[..end]).filter(|name| name.contains(' '))
+            Some(rest[..end].trim_end())
         })
         .collect()
 }
@@ -26,7 +26,7 @@ pub(super) fn is_signal(text: &str, slot: &Slot) -> bool {
     let loud = text[slot.inner.range()].bytes().all(|b| b.is_ascii_uppercase() || matches!(b, b'_' | b'|'));
     loud && text.match_indices(whole).take(PLACES).any(|(at, _)| {
         let head = &text[..at];
-        let word = head.trim_end_matches(' ').rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+        let word = last_word(head.trim_end_matches(' '));
         head.ends_with(['\'', '"', '`']) || LEADS.iter().any(|lead| word.eq_ignore_ascii_case(lead))
     })
 }
@@ -52,25 +52,50 @@ pub(crate) fn names_a_border(name: &str) -> bool {
 
 /// `write [FIGURE]`, `marks a word as [unclear]`: a mark that the model is to write, not a slot.
 pub(super) fn names_a_mark(text: &str, slot: &Slot) -> bool {
-    const WRITERS: [&str; 23] = [
+    const WRITERS: [&str; 17] = [
         "becomes", "become", "reads", "read", "gets", "get", "shows", "write", "writes", "put", "puts",
-        "use", "with", "mark", "as", "add", "say", "type", "insert", "each", "every", "is", "a",
+        "mark", "say", "type", "insert", "each", "every",
+    ];
+    // "Use [LANGUAGE] throughout" takes a value in; "use [CUT] when a line is missing" tells of a case.
+    const CASES: [&str; 7] = ["when", "where", "wherever", "whenever", "if", "for", "instead"];
+    // What "as [CUT]" and "with [CUT]" mean hangs on the verb before them.
+    const MARKING: [&str; 14] = [
+        "mark", "marks", "marked", "flag", "label", "render", "transcribe", "replace", "replaced", "begin",
+        "start", "end", "tag", "fill",
     ];
     let head = &text[..slot.span.start()];
     let line = head.trim_end_matches([' ', '\t']);
-    let word = line.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+    let word = last_word(line);
     // "Sign as [AGENT NAME]": what is filled in has such a name, a mark has not.
     const NAMES: [&str; 14] = [
         "name", "date", "number", "address", "company", "email", "phone", "title", "city", "url", "link",
         "amount", "price", "id",
     ];
     let inner = &text[slot.inner.range()];
-    let named = inner
-        .rsplit(|c: char| !c.is_alphabetic())
-        .next()
-        .is_some_and(|last| NAMES.iter().any(|name| last.eq_ignore_ascii_case(name)));
-    let asks = leftover_word(inner).is_some() || named;
-    !asks && WRITERS.iter().any(|writer| word.eq_ignore_ascii_case(writer))
+    let among = |list: &[&str], word: &str| list.iter().any(|entry| word.eq_ignore_ascii_case(entry));
+    if leftover_word(inner).is_some() || among(&NAMES, last_word(inner)) {
+        return false;
+    }
+    let next = text[slot.span.end()..].trim_start_matches(' ');
+    let next = next.split(|c: char| !c.is_alphabetic()).next().unwrap_or("");
+    let tells_a_case = among(&CASES, next);
+    if among(&["as", "with"], word) {
+        let from = line.rfind(['.', '\n', ';']).map_or(0, |at| at + 1);
+        return line[from..].split(|c: char| !c.is_alphabetic()).any(|word| among(&MARKING, word));
+    }
+    match word {
+        "use" | "Use" | "add" | "Add" => tells_a_case,
+        // "Write [NUMBER] headlines" counts things; "write [FIGURE] and carry on" is the mark itself.
+        _ => among(&WRITERS, word) && (next.is_empty() || tells_a_case || JOINING.contains(&next)),
+    }
+}
+
+/// Words that go on behind a mark, where behind a number or a quality a thing follows.
+const JOINING: [&str; 14] =
+    ["and", "or", "in", "on", "at", "as", "to", "there", "before", "after", "is", "stands", "means", "then"];
+
+fn last_word(text: &str) -> &str {
+    text.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("")
 }
 
 /// "Keep placeholders such as %s and {minutes}": what the strings hold, not a slot of this prompt.
@@ -99,7 +124,7 @@ pub(super) fn speaks_of_a_tag(text: &str, slot: &Slot, name: &str) -> bool {
     let line = rest[..near].lines().next().unwrap_or("");
     let closes = line.contains(&format!("</{name}>"));
     let head = text[..slot.span.start()].trim_end_matches(' ');
-    let word = head.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("").to_ascii_lowercase();
+    let word = last_word(head).to_ascii_lowercase();
     let leads = ["by", "between", "within", "inside", "tag", "tags"].contains(&word.as_str());
     (closes && line.contains(" and ")) || leads && name.split_whitespace().count() == 1
 }

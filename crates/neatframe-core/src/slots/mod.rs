@@ -6,7 +6,7 @@ use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
 pub(crate) use marks::names_a_border;
-use marks::{SHELL, closed_with_a_space, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag};
+use marks::{SHELL, closed_tags, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag};
 use std::collections::HashSet;
 
 /// How a slot is written.
@@ -74,13 +74,7 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
     let marks: Vec<usize> = marks.collect();
     let mut slots = find(source.text(), source.body_start(), |at| marks.binary_search(&at).is_ok());
     // "The mail in <mail>" speaks of the tag that stands elsewhere.
-    let tags: HashSet<&str> = outline
-        .pieces
-        .iter()
-        .filter(|piece| piece.kind == PieceKind::TagClose)
-        .map(|piece| source.slice(piece.text).trim_matches(['<', '/', '>', ' ']))
-        .collect();
-    let spaced = closed_with_a_space(source.text());
+    let tags = closed_tags(source.text());
     let titles: HashSet<&str> = outline
         .pieces
         .iter()
@@ -90,9 +84,7 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
     slots.retain(|slot| {
         let name = source.slice(slot.inner);
         match slot.syntax {
-            Syntax::Angles => {
-                !tags.contains(name) && !spaced.contains(name) && !is_signal(source.text(), slot)
-            }
+            Syntax::Angles => !tags.contains(name) && !is_signal(source.text(), slot),
             // "Read the [LOG]" speaks of the part under that title.
             Syntax::Brackets => !titles.contains(source.slice(slot.span)),
             _ => true,
@@ -196,7 +188,10 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 before.is_some_and(|c| c.is_alphanumeric() || matches!(c, '\\' | '_' | '^' | '}' | '$'));
             !latex
                 && after != Some('}')
-                && (identifier(name) || is_expression(name) || (phrase && !name.contains([':', ','])))
+                && (identifier(name)
+                    || is_expression(name)
+                    || asks(name)
+                    || (phrase && !name.contains([':', ','])))
         }
         Syntax::Brackets => {
             let link = matches!(after, Some('(' | '[' | ':'));
@@ -278,6 +273,13 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
     }
 }
 
+/// `context: who reads it?`: a name and a question to whoever fills it.
+fn asks(inner: &str) -> bool {
+    inner.split_once(": ").is_some_and(|(name, question)| {
+        name.bytes().all(|b| b.is_ascii_lowercase() || b == b'_') && question.ends_with('?')
+    })
+}
+
 /// `row['boat']`, `as_text(bundle["new"])`, `now().strftime('%d %B')`: what a program puts in.
 fn is_expression(name: &str) -> bool {
     let head = name.bytes().take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.')).count();
@@ -349,6 +351,22 @@ pub(crate) fn wanted(inner: &str) -> Option<String> {
     (name.len() <= 3 && name[0].starts_with(char::is_alphabetic)).then(|| name.join("_"))
 }
 
+/// What a note to oneself wants added: `TODO add the part numbers` gives "part numbers" and `part_numbers`.
+pub(crate) fn wanted_by_note(note: &str) -> Option<(String, String)> {
+    const ADDS: [&str; 6] = ["add ", "include ", "fill in ", "put in ", "list ", "insert "];
+    const LONGEST: usize = 4;
+    let rest = note.strip_prefix("TODO")?.trim_start_matches([':', ' ', '-']);
+    let lower = rest.to_ascii_lowercase();
+    let verb = ADDS.iter().find(|verb| lower.starts_with(**verb))?;
+    let thing = rest[verb.len()..].trim_end_matches(['.', '!', ' ']);
+    let thing =
+        ["the ", "our ", "a ", "an "].iter().find_map(|lead| thing.strip_prefix(lead)).unwrap_or(thing);
+    let parts: Vec<&str> = thing.split(' ').collect();
+    let plain = |part: &&str| !part.is_empty() && part.bytes().all(|b| b.is_ascii_alphabetic());
+    let whole = (1..=LONGEST).contains(&parts.len()) && parts.iter().all(plain);
+    whole.then(|| (thing.to_string(), thing.to_ascii_lowercase().replace(' ', "_")))
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -367,6 +385,7 @@ mod tests {
                 "[[pier]]", "$mail", "%(plan)s"
             ]
         );
+        assert_eq!(found("{boat: which boat, and when?}"), ["{boat: which boat, and when?}"]);
         assert_eq!(found("{row['boat']} {as_text(new[\"a\"])}"), ["{row['boat']}", "{as_text(new[\"a\"])}"]);
     }
 
@@ -381,6 +400,8 @@ mod tests {
             "write [FIGURE] and carry on",
             "[BEGIN DATA]\n[The end of the answer]",
             "put \"[unclear]\" there",
+            "write [UNCLEAR]. Mark laughter as [LAUGHS], use [BOTH] when two speak; a cut becomes [CUT]",
+            "Replace each name with [HIDDEN].",
             "a < b and c > d",
             "Vec<String>",
             "50% of 20%",
@@ -393,6 +414,12 @@ mod tests {
     }
 
     #[test]
+    fn qualities_and_numbers_in_brackets_are_slots() {
+        let text = "Act as a [TRADE] with [YEARS] years of work. Write [COUNT] lines in a [TONE] tone, use [LANGUAGE].";
+        assert_eq!(found(text), ["[TRADE]", "[YEARS]", "[COUNT]", "[TONE]", "[LANGUAGE]"]);
+    }
+
+    #[test]
     fn leftovers_are_told_from_names() {
         assert_eq!(leftover_word("insert press contact here"), Some("insert"));
         assert_eq!(leftover_word("week number"), None);
@@ -401,5 +428,8 @@ mod tests {
         assert_eq!(wanted("TODO paste the chapter").as_deref(), Some("chapter"));
         assert_eq!(wanted("Paste text here").as_deref(), Some("text"));
         assert_eq!(wanted("Your Company"), None);
+        let note = wanted_by_note("TODO: add the part numbers.");
+        assert_eq!(note, Some(("part numbers".into(), "part_numbers".into())));
+        assert_eq!(wanted_by_note("TODO add what the yard said (if anything)"), None);
     }
 }

@@ -31,6 +31,11 @@ pub(super) fn run(args: &FillArgs) -> Result<ExitCode> {
         let place = if many { format!("{name}: row {}", at + 1) } else { name.clone() };
         complete(&wanted, row).with_context(|| place)?;
     }
+    let given = |slot: &Wanted| rows.iter().all(|row| row.contains_key(&slot.name));
+    let left = named(wanted.iter().filter(|slot| slot.optional && !given(slot)));
+    if !left.is_empty() {
+        anstream::eprintln!("neatframe: {name}: {left} stays as it stands; set it if it is yours to fill");
+    }
     if let Some(folder) = &args.to {
         std::fs::create_dir_all(folder).with_context(|| format!("{}: cannot be made", folder.display()))?;
     }
@@ -84,24 +89,22 @@ fn pair_of(pair: &str) -> Result<(String, String)> {
 
 /// Every slot has a value, and every value a slot.
 fn complete(wanted: &[Wanted], row: &Row) -> Result<()> {
-    let names = || {
-        wanted.iter().map(|slot| format!("`{}`", output::visible(&slot.name))).collect::<Vec<_>>().join(", ")
-    };
     if let Some(unknown) = row.keys().find(|name| !wanted.iter().any(|slot| slot.name == **name)) {
         if wanted.is_empty() {
             bail!("has no slot `{}`, nor any other", output::visible(unknown));
         }
         let near = crate::house::nearest(unknown, wanted.iter().map(|slot| slot.name.as_str()));
         let hint = near.map_or(String::new(), |near| format!("; did you mean `{near}`?"));
-        bail!("has no slot `{}`{hint} It wants {}", output::visible(unknown), names());
+        bail!("has no slot `{}`{hint} It wants {}", output::visible(unknown), named(wanted));
     }
-    let left: Vec<String> = wanted
-        .iter()
-        .filter(|slot| !row.contains_key(&slot.name))
-        .map(|slot| format!("`{}`", output::visible(&slot.name)))
-        .collect();
-    ensure!(left.is_empty(), "no value for {}; it wants {}", left.join(", "), names());
+    let left = named(wanted.iter().filter(|slot| !slot.optional && !row.contains_key(&slot.name)));
+    ensure!(left.is_empty(), "no value for {left}; it wants {}", named(wanted));
     Ok(())
+}
+
+fn named<'a>(slots: impl IntoIterator<Item = &'a Wanted>) -> String {
+    let names = slots.into_iter().map(|slot| format!("`{}`", output::visible(&slot.name)));
+    names.collect::<Vec<_>>().join(", ")
 }
 
 fn file_name(input: &Input, row: usize) -> String {
@@ -143,7 +146,10 @@ impl Template {
         let mut all: Vec<Wanted> = Vec::new();
         for slot in self.reviews.iter().flat_map(wanted) {
             match all.iter_mut().find(|known| known.name == slot.name) {
-                Some(known) => known.times += slot.times,
+                Some(known) => {
+                    known.times += slot.times;
+                    known.optional &= slot.optional;
+                }
                 None => all.push(slot),
             }
         }

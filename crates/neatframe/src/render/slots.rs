@@ -16,6 +16,8 @@ pub(crate) struct Listed {
     /// Where it first stands, from 1.
     line: usize,
     times: usize,
+    /// True where it may as well be for the model to fill.
+    optional: bool,
     /// Tokens of the value, where one is given.
     tokens: Option<usize>,
 }
@@ -28,6 +30,7 @@ impl Listed {
             about,
             line: prompt.source().position(slot.first.start()).line,
             times: slot.times,
+            optional: slot.optional,
             tokens: value.map(|value| counter.count(value).lengths.len()),
         }
     }
@@ -56,13 +59,14 @@ pub(crate) fn table(rows: &[Listed], colour: bool) -> String {
     for row in rows {
         let tokens = row.tokens.map_or("-".to_string(), |tokens| tokens.to_string());
         let name = format!("{:<width$}", visible(&row.name));
+        let about =
+            if row.optional { format!("(may be the model's) {}", row.about) } else { row.about.clone() };
         let _ = writeln!(
             out,
-            "{}  {:>4}  {:>5}  {tokens:>6}  {}",
+            "{}  {:>4}  {:>5}  {tokens:>6}  {about}",
             paint(style::BOLD, &name, colour),
             row.line,
-            row.times,
-            row.about
+            row.times
         );
     }
     out

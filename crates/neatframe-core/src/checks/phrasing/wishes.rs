@@ -1,6 +1,6 @@
 //! Wishes about a thing, turned into what must be: "it would be nice if the fare was named".
 
-use crate::edit::Edit;
+use crate::edit::{Edit, capitalised};
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::Word;
@@ -54,11 +54,6 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     }
     let verb = Span::new(words[from].start as usize, words[to].end as usize);
     vec![Edit { span: lead, replacement: capital }, Edit { span: verb, replacement: must }]
-}
-
-fn capitalised(word: &str) -> String {
-    let mut chars = word.chars();
-    chars.next().map_or_else(String::new, |first| first.to_uppercase().chain(chars).collect())
 }
 
 /// "Some photos would be nice": what is wished for is asked for. `first` is the first word of the wish, which ends the sentence.
