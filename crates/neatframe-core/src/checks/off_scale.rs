@@ -29,13 +29,14 @@ static SCALE: Meta = Meta {
         "Rate the notice from 1 to 5. Name the pier. Give 7 to a notice that names the boat.",
         "Rate each notice as low, medium or high. Name the pier. Give a rating from 1 to 10.",
         "Rate the notice from 1 to 5. Name the pier. Use a scale from 1 to 10.",
+        "Grade the notice from 1 to 10. Name the pier. The maximum grade is 5.",
     ],
     good: &[
         "Score each notice from 1 to 5. Name the pier. A score of 4 or more is fit to print.",
         "Score the wording from 1 to 5 and the layout from 1 to 10.",
         "Rate the tone from 1 to 5. Name the pier. Rate the length from 1 to 3.",
         "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
-        "Score the notice from 1 to 5. Name pier 10.",
+        "Score the notice from 1 to 5. Name pier 10. The highest score is 5.",
         "Rate the notice from 1 to 5. Name the pier. Give 5 to a notice that names the boat.",
         "Score the notice from 0 to 10. Name the pier. A score from 0 to 3 means that it cannot be printed.",
     ],
@@ -205,6 +206,15 @@ fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
         });
         if let Some((lowest, highest, to)) = range {
             found.push((lowest, highest, words[at].span().cover(words[to].span())));
+        }
+        // "The maximum score is 5."
+        let top = at > 0 && matches!(&*lower(at - 1), "max" | "maximum" | "highest" | "top" | "best");
+        let is = matches!(&*lower(at + 1), "is" | ":" | "=");
+        let highest = words.get(at + 2).filter(|_| top && is && lower(at) != "scale");
+        if let Some((highest, place)) = highest.and_then(|word| Some((number(text, *word)?, word.span())))
+            && (3..=100).contains(&highest)
+        {
+            found.push((0, highest, words[at - 1].span().cover(place)));
         }
     }
     found

@@ -8,8 +8,8 @@ use super::handover::{
 };
 use super::model::Scores;
 use super::openings::{
-    confines_an_order, frames_the_reply, is_a_command, is_held_up, is_tagged_code, offers_a_function,
-    says_what_a_name_does, says_what_you_do,
+    confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up, is_tagged_code,
+    offers_a_function, says_what_a_name_does, says_what_you_do,
 };
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
@@ -142,6 +142,7 @@ pub(super) fn told(
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
     }
     if is_held_up(body)
+        || around.after_a_sample && is_a_pair(body)
         || is_tagged_code(reading, unit)
         || announces_a_sample(reading, index)
         || around.after_a_sample && (announces_one_more(reading, index) || labels_an_answer(reading, index))

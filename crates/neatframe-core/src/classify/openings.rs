@@ -133,6 +133,14 @@ pub(super) fn is_held_up(body: &str) -> bool {
         .is_some_and(|rest| rest.starts_with(['"', '“', '\'']) && rest.ends_with(['"', '”', '\'']))
 }
 
+/// `"Where is my boat?" -> LATE.` among samples that stand in one paragraph.
+pub(super) fn is_a_pair(body: &str) -> bool {
+    let inner = body.strip_prefix(['"', '“', '`']).and_then(|rest| rest.split_once(['"', '”', '`']));
+    inner.is_some_and(|(_, rest)| {
+        ["->", "=>", "→", "⇒"].iter().any(|arrow| rest.trim_start().starts_with(arrow))
+    })
+}
+
 /// `"Weight" tells how far …`, `` `read` - reads a file ``: what a name stands for, or does.
 pub(super) fn says_what_a_name_does(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();

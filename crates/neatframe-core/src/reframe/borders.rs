@@ -25,6 +25,9 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
         let ends = rest.is_empty() || rest.starts_with(['\n', '\r']) || rest.starts_with(char::is_uppercase);
         let Some((name, words)) = tag_of(text, slot) else { continue };
         if !alone || !ends {
+            if take_out_labelled(plan, review, slot, &name) {
+                continue;
+            }
             if !is_row(review, slot) {
                 let said = spoken(text, slot, (&name, &words));
                 take_out(plan, review, slot, (&name, said));
@@ -42,6 +45,26 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
             plan.tell(review, slot, &format!("between <{name}> and </{name}>"), why);
         }
     }
+}
+
+/// `Ticket: {ticket}.` amid a paragraph: all of it goes to the end. False where more stands in its sentence.
+fn take_out_labelled(plan: &mut Plan, review: &Review, slot: Span, name: &str) -> bool {
+    let text = review.source().text();
+    let Some(unit) = review.unit_at(slot).filter(|unit| !plan.dropped.contains(unit)) else { return false };
+    let whole = review.units()[unit].with_lead(review.outline());
+    let label = text[whole.start()..slot.start()].trim();
+    let rest = text[slot.end()..whole.end()].trim_matches(['.', '>', '"', ' ']);
+    let bare = label.trim_end_matches(['<', '"', ' ']);
+    let labelled = bare.ends_with(':') && bare.split_whitespace().count() <= 3 && !bare.contains('\n');
+    if !labelled || !rest.is_empty() || !review.source().messages().is_empty() {
+        return false;
+    }
+    let newline = review.source().line_end();
+    plan.blocks.push(format!("{bare}{newline}<{name}>{newline}{}{newline}</{name}>", &text[slot.range()]));
+    let why = "what comes in stands at the end, between tags";
+    plan.tell(review, whole, &format!("<{name}> at the end"), why);
+    plan.dropped.insert(unit);
+    true
 }
 
 /// The name of a tag around a slot, and the words of that name; none where the tag is there or would be long.
@@ -233,6 +256,10 @@ mod tests {
             "Grade this essay from 1 to 6. Essay: [essay text]\nBe brief: at most 60 words. Write to the pupil.\n",
         );
         assert!(text.contains("Essay:\n<essay_text>\n[essay text]\n</essay_text>"), "{text}");
+        let amid = reworded(
+            "Sort the ticket in order to help. Ticket: {ticket}. Name the pier. Answer with one word.",
+        );
+        assert!(amid.trim_end().ends_with("Ticket:\n<ticket>\n{ticket}\n</ticket>"), "{amid}");
         let inside = "The guest wrote {{message}} and now you answer.";
         let text = reworded(inside);
         assert!(text.contains("wrote the text in <message> and now you answer."), "{text}");

@@ -62,6 +62,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         }
     }
     keep_lists(review, &mut chunks);
+    join_what_leads_below(review, &mut chunks);
     for chunk in &mut chunks {
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
         // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
@@ -86,6 +87,37 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     }
     chunks
 }
+
+/// "The reviews are below", right before them: it goes where they go.
+fn join_what_leads_below(review: &Review, chunks: &mut Vec<Chunk>) {
+    let text = review.source().text();
+    let leads = |chunk: &Chunk| {
+        let words = review.words_of(chunk.units.start);
+        let last = words.iter().rev().find(|word| !word.is_punctuation());
+        chunk.units.len() == 1
+            && chunk.component == Some(Component::Context)
+            && words.len() <= LEAD
+            && last.is_some_and(|word| matches!(&*word.lower(text), "below" | "follows" | "follow"))
+    };
+    let takes = |chunk: &Chunk| {
+        let slots = review.slots();
+        let at = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
+        slots.get(at).is_some_and(|slot| chunk.span.contains(slot.span))
+    };
+    let mut at = 1;
+    while at < chunks.len() {
+        if leads(&chunks[at - 1]) && takes(&chunks[at]) {
+            chunks[at].units.start = chunks[at - 1].units.start;
+            chunks[at].span = chunks[at - 1].span.cover(chunks[at].span);
+            chunks.remove(at - 1);
+        } else {
+            at += 1;
+        }
+    }
+}
+
+/// The most words of a line that says where something stands.
+const LEAD: usize = 9;
 
 /// Labelled lines that a form is made of: "Thought: …", "Tool: one of {tools}", "Result: …".
 const LINES: usize = 4;
@@ -260,11 +292,20 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
             )
         })
         && !above.iter().any(|word| word.is(told));
+    // "Avoid clichés. It should name the pier.": an order without "a" or "the" names nothing either.
+    let order = above.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION))
+        && !above.iter().any(|word| {
+            matches!(
+                &*word.lower(review.source().text()),
+                "a" | "an" | "the" | "one" | "each" | "your" | "this"
+            )
+        })
+        && labels[index].component == Some(Component::Constraints);
     let of_all = matches!(&*said, "it" | "they")
         && words
             .get(1)
             .is_some_and(|word| word.is(vocabulary::MODAL) || word.lower(review.source().text()) == "has")
-        && fragment;
+        && (fragment || order && said == "it");
     // "Here is the info: …" opens something of its own.
     let presents = said == "here" && matches!(&*lower(1), "is" | "are" | "comes");
     // "Each entry has …" on a line of its own names what it is about.

@@ -294,6 +294,13 @@ fn written(
                 &review.source().text()[before.span.end()..chunk.span.start().max(before.span.end())];
             let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
             out.push_str(if bullets || !neighbours { newline } else { between });
+            // Right below a list a line would be read as part of its last item.
+            let listed =
+                |chunk: &Chunk| matches!(review.units()[chunk.units.end - 1].kind, UnitKind::Item { .. });
+            let sentence = review.units()[chunk.units.start].kind == UnitKind::Sentence;
+            if !bullets && !neighbours && listed(before) && sentence {
+                out.push_str(newline);
+            }
         }
         let item = !matches!(review.units()[chunk.units.start].kind, UnitKind::Sentence | UnitKind::Field);
         if bullets && !item {

@@ -231,3 +231,5 @@ pub(crate) fn title(component: Component) -> &'static str {
 mod mended;
 #[cfg(test)]
 mod tests;
+#[cfg(test)]
+mod typed;

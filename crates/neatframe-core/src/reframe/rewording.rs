@@ -11,7 +11,7 @@ use crate::finding::Family;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::collections::HashSet;
 
@@ -53,27 +53,34 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
 fn set_capitals(plan: &mut Plan, review: &Review) {
     let text = review.source().text();
     let units = review.units();
-    let mut set: Vec<Span> = Vec::new();
-    for (at, unit) in units.iter().enumerate().filter(|(_, unit)| unit.kind == UnitKind::Sentence) {
+    let small = |&(at, unit): &(usize, &Unit)| {
         let sample = review.labels()[at].component == Some(Component::Examples);
-        let begins = at == 0 || review.source().slice(units[at - 1].text).ends_with(['.', '!', '?']);
-        let Some(first) = review.words_of(at).first().filter(|_| begins && !sample) else { continue };
-        // A name or a piece of code keeps its letters.
-        let known = first.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::VERB);
+        let first = review.words_of(at).first().filter(|_| begins_sentence(review, at) && !sample)?;
         let word = first.text(text);
-        let small = word.bytes().all(|b| b.is_ascii_lowercase() || b == b'\'');
-        if !(known || word.contains('\'')) || !small || first.start as usize != unit.text.start() {
-            continue;
-        }
-        let span = Span::within(first.span(), 0, 1);
-        if plan.take(&[Edit { span, replacement: word[..1].to_uppercase() }]) {
-            set.push(first.span());
-        }
+        let letters = word.bytes().all(|b| b.is_ascii_lowercase() || b == b'\'');
+        (letters && first.start as usize == unit.text.start()).then_some(*first)
+    };
+    let first: Vec<Word> = units.iter().enumerate().filter_map(|unit| small(&unit)).collect();
+    // A name or a piece of code keeps its letters, unless the whole is typed without capitals.
+    let common = vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::VERB;
+    let known = |word: &Word| word.is(common) || word.text(text).contains('\'');
+    let all = first.len() >= 3 && first.iter().any(known);
+    let mut set = first.into_iter().filter(|word| all || known(word)).filter(|word| {
+        let replacement = word.text(text)[..1].to_uppercase();
+        plan.take(&[Edit { span: Span::within(word.span(), 0, 1), replacement }])
+    });
+    if let Some(first) = set.next() {
+        let more = set.count();
+        let now = if more == 0 { "a capital".into() } else { format!("a capital, {} times", more + 1) };
+        plan.tell(review, first.span(), &now, "a sentence begins with a capital");
     }
-    if let Some(first) = set.first() {
-        let now = if set.len() == 1 { "a capital".into() } else { format!("a capital, {} times", set.len()) };
-        plan.tell(review, *first, &now, "a sentence begins with a capital");
-    }
+}
+
+/// True for the first sentence of a prompt, and for one behind a sentence that is over.
+fn begins_sentence(review: &Review, unit: usize) -> bool {
+    let units = review.units();
+    let over = unit == 0 || review.source().slice(units[unit - 1].text).ends_with(['.', '!', '?']);
+    over && units[unit].kind == UnitKind::Sentence
 }
 
 /// A prompt without a fault keeps its ways.
@@ -120,14 +127,15 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let adverb = second.lower(text).ends_with("ly") && review.words_of(unit).iter().skip(2).take(3).any(verb);
     let always = matches!(&*second.lower(text), "always" | "never" | "only");
     let adverb = adverb || always && review.words_of(unit).get(2).is_some_and(verb);
-    let orders = verb(&second) || adverb || forbids && !second.is(vocabulary::STOP);
+    let be = second.lower(text) == "be" && matches!(&*first.lower(text), "please" | "also" | "and");
+    let orders = verb(&second) || be || adverb || forbids && !second.is(vocabulary::STOP);
     let why = match &*first.lower(text) {
         "please" if orders => "an order needs no please",
         "also" | "and" if orders => "the rule holds by itself",
         "so" if SUBJECTS.contains(&&*second.lower(text)) => "the sentence stands by itself",
         _ => return None,
     };
-    let capital = first.text(text).starts_with(char::is_uppercase);
+    let capital = first.text(text).starts_with(char::is_uppercase) || begins_sentence(review, unit);
     let mut letters = second.text(text).chars();
     let initial = letters.next()?;
     let replacement =
@@ -137,11 +145,15 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
 
 /// "Additionally, please include the fare": the order that it is.
 fn behind_an_adverb(text: &str, words: &[Word]) -> Option<Edit> {
-    let [first, comma, rest @ ..] = words else { return None };
+    let [first, rest @ ..] = words else { return None };
+    let comma = rest.first().is_some_and(|word| word.text(text) == ",");
+    let rest = &rest[usize::from(comma)..];
     let adds = matches!(&*first.lower(text), "additionally" | "furthermore" | "moreover" | "also");
     let polite = rest.first().is_some_and(|word| word.lower(text) == "please");
-    let verb = rest.get(usize::from(polite))?;
-    if !adds || comma.text(text) != "," || !verb.is(vocabulary::VERB) || verb.is(vocabulary::STOP) {
+    let tries = rest.get(usize::from(polite)).is_some_and(|word| word.lower(text) == "try")
+        && rest.get(usize::from(polite) + 1).is_some_and(|word| word.lower(text) == "to");
+    let verb = rest.get(usize::from(polite) + 2 * usize::from(tries))?;
+    if !adds || !comma && !polite || !verb.is(vocabulary::VERB) || verb.is(vocabulary::STOP) {
         return None;
     }
     let shown = verb.text(text);
@@ -160,17 +172,21 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
     let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
     let Some(last) = words.last().filter(|_| prose && !sample) else { return Vec::new() };
     let mut found = Vec::new();
-    let polite = is(2, &["please", "pls", "kindly"]);
-    let verb_at = 2 + usize::from(polite);
+    let begged = usize::from(is(0, &["please"]));
+    let polite = is(begged + 2, &["please", "pls", "kindly"]);
+    let verb_at = begged + 2 + usize::from(polite);
     let verb = words.get(verb_at).filter(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP));
-    let asks = is(0, &["could", "can", "would", "will"]) && is(1, &["you"]);
-    if let Some(verb) = verb.filter(|_| asks && last.text(text) == "?" && words.len() > 4) {
+    let asks = is(begged, &["could", "can", "would", "will"]) && is(begged + 1, &["you"]);
+    let question = last.text(text) == "?";
+    if let Some(verb) = verb.filter(|_| asks && (question || last.text(text) == ".") && words.len() > 4) {
         let capital = words[0].text(text).starts_with(char::is_uppercase);
         let shown = verb.text(text);
         let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
         let opening = Edit { span: words[0].span().cover(verb.span()), replacement: order };
         found.push((opening, "an order needs no question"));
-        found.push((Edit { span: last.span(), replacement: ".".into() }, "an order needs no question"));
+        if question {
+            found.push((Edit { span: last.span(), replacement: ".".into() }, "an order needs no question"));
+        }
     }
     let courtesy = is(words.len() - 1, &["pls", "plz", "please"]) && words.len() > 3;
     if courtesy {

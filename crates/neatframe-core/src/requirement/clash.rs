@@ -138,9 +138,14 @@ const FOUND: [&str; 8] =
 
 /// True for one measure under two names: "six suggestions", "four ideas".
 fn same_measure(one: &Measure, other: &Measure) -> bool {
-    const THOUGHTS: [&str; 3] = ["ideas", "suggestions", "proposals"];
-    let thought = |measure: &Measure| matches!(measure, Measure::Items(things) if THOUGHTS.contains(things));
-    one == other || thought(one) && thought(other)
+    const THOUGHTS: [&str; 4] = ["ideas", "suggestions", "proposals", "options"];
+    // "Ten names", "at least 15 options": options of what is asked for.
+    const SOUGHT: [&str; 6] = ["names", "titles", "headlines", "slogans", "taglines", "captions"];
+    let among =
+        |list: &[&str], measure: &Measure| matches!(measure, Measure::Items(things) if list.contains(things));
+    let thought = |measure: &Measure| among(&THOUGHTS, measure);
+    let sought = |measure: &Measure| among(&SOUGHT, measure);
+    one == other || thought(one) && (thought(other) || sought(other)) || sought(one) && thought(other)
 }
 
 /// Poles of two axes that exclude each other.

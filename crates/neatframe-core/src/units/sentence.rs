@@ -15,7 +15,9 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
     let mut sentences = Vec::new();
     let mut start = 0;
     for (at, mark) in body.char_indices() {
-        if !matches!(mark, '.' | '!' | '?' | '…' | '。' | '！' | '？') {
+        // `<<<{note}>>> Return JSON.`: the border closes what stands before it.
+        let border = mark == '>' && body[..at].ends_with(">>");
+        if !border && !matches!(mark, '.' | '!' | '?' | '…' | '。' | '！' | '？') {
             continue;
         }
         let mut end = at + mark.len_utf8();
@@ -32,7 +34,10 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
         }
         let opens = opens_sentence(&rest[gap..])
             || no_capitals && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
-        if !wide && (!opens || (mark == '.' && is_abbreviation(&body[start..at]))) {
+        // "Spam, adverts etc. Reply with one word."
+        let large = rest[gap..].starts_with(char::is_uppercase);
+        let ended = large && body[start..at].ends_with("etc");
+        if !wide && (!opens || (mark == '.' && !ended && is_abbreviation(&body[start..at]))) {
             continue;
         }
         sentences.push(Span::new(span.start() + start, span.start() + end));
@@ -130,6 +135,8 @@ mod tests {
         "Write a note. keep it short. no emojis please.",
         ["Write a note.", "keep it short.", "no emojis please."]
     );
+    sentences!(a_border_ends_one, "Note: <<<{note}>>> Return JSON.", ["Note: <<<{note}>>>", "Return JSON."]);
+    sentences!(etc_ends_one, "Drop spam etc. Name it.", ["Drop spam etc.", "Name it."]);
     sentences!(initials, "Ask T. Vane. Wait.", ["Ask T. Vane.", "Wait."]);
     sentences!(no_stop, "just words", ["just words"]);
 }

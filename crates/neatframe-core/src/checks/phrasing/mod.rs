@@ -287,6 +287,7 @@ impl Check for HedgedOrder {
             // "It would be nice if the fare was named": what was wished must be.
             if opens && !follows && finding.fix.is_empty() {
                 finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);
+                finding.fix.extend(wishes::included(case.source.text(), words, hit.first, hit.last));
             }
             let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
             if opens && follows {

@@ -56,10 +56,33 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     vec![Edit { span: lead, replacement: capital }, Edit { span: verb, replacement: must }]
 }
 
+/// "It would be good to have a sample": include one. The wish goes from word `first` to word `last`, its "to" included.
+pub(super) fn included(text: &str, words: &[Word], first: usize, last: usize) -> Option<Edit> {
+    const THINGS: [&str; 10] = ["a", "an", "some", "one", "two", "three", "the", "at", "more", "several"];
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let has = lower(last) == "to" && matches!(&*lower(last + 1), "have" | "see" | "get");
+    let thing = THINGS.contains(&&*lower(last + 2));
+    let span = Span::new(words[first].start as usize, words.get(last + 1)?.end as usize);
+    (has && thing).then(|| Edit { span, replacement: "Include".into() })
+}
+
 /// "Some photos would be nice": what is wished for is asked for. `first` is the first word of the wish, which ends the sentence.
 pub(super) fn asked_for(text: &str, words: &[Word], first: usize) -> Vec<Edit> {
     const LEADS: [&str; 9] = ["some", "a", "an", "two", "three", "one", "any", "the", "more"];
     let thing = &words[..first];
+    // "About 300 words would be nice": a length is kept to.
+    let length = thing.len() == 3
+        && matches!(&*thing[0].lower(text), "about" | "around" | "roughly")
+        && thing[1].is_number()
+        && thing[2].is(vocabulary::MEASURE);
+    if length {
+        let end = words.iter().rfind(|word| !word.is_punctuation()).unwrap_or(&thing[2]);
+        let about = thing[0].lower(text).into_owned();
+        return vec![
+            Edit { span: thing[0].span(), replacement: format!("Write {about}") },
+            Edit { span: Span::new(thing[2].end as usize, end.end as usize), replacement: String::new() },
+        ];
+    }
     let plain =
         thing.iter().all(|word| !word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::PUNCTUATION));
     let (Some(lead), Some(last)) = (thing.first(), thing.last()) else { return Vec::new() };
@@ -89,6 +112,15 @@ mod tests {
     use super::*;
     use crate::edit::apply;
     use crate::words::Words;
+
+    #[test]
+    fn what_would_be_good_to_have_is_included() {
+        let text = "It would be good to have an example of it.";
+        let all = Words::read(text, 0);
+        let edit = included(text, all.within(Span::new(0, text.len())), 0, 4).unwrap();
+        assert_eq!(apply(text, &[edit]).unwrap(), "Include an example of it.");
+        assert!(included("It would be good to help.", all.within(Span::new(0, 24)), 0, 4).is_none());
+    }
 
     fn told(text: &str) -> String {
         let all = Words::read(text, 0);
