@@ -29,6 +29,7 @@ static HALF: Meta = Meta {
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: {{slip}}\nLabel:",
         "Name the pier by its number. For example:\n- pier 2\n- pier 4",
         "Sort the slips.\n\nExample context: [\n\"my scarf is gone\",\n\"the boat was late\"\n]\nExample question: \"Which is about a loss?\"\nExample JSON: {\"slip\": 1}",
+        "Rewrite each question.\n\nExample input:\nHow late is it?\nExample rewritten input:\nHow late is the boat?",
         "Sort the slips.\n\n# Samples\nSlip: my scarf is gone. Is it about a loss? Yes\n\nSlip: the boat was late. Is it about a loss? No",
     ],
 };

@@ -254,13 +254,24 @@ pub(super) fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Optio
         "conversation", "sentence", "paragraph", "diff", "snippet", "statement", "complaint", "post",
         "tweet", "case",
     ];
-    Some(if ours.contains(last) || says(vocabulary::SAMPLE_OUT) || OUT.contains(last) {
-        Side::Output
-    } else if says(vocabulary::SAMPLE_IN | vocabulary::SPEAKER) || IN.contains(last) {
-        Side::Input
-    } else {
-        Side::Other
-    })
+    Some(
+        if is_worked_on(&words) || ours.contains(last) || says(vocabulary::SAMPLE_OUT) || OUT.contains(last) {
+            Side::Output
+        } else if says(vocabulary::SAMPLE_IN | vocabulary::SPEAKER) || IN.contains(last) {
+            Side::Input
+        } else {
+            Side::Other
+        },
+    )
+}
+
+/// "Rewritten input", "corrected text": an input that was worked on is what comes out.
+fn is_worked_on(words: &[&str]) -> bool {
+    const DONE: [&str; 9] = [
+        "rewritten", "revised", "improved", "corrected", "rephrased", "refined", "translated", "shortened",
+        "cleaned",
+    ];
+    words.iter().any(|word| DONE.contains(word))
 }
 
 impl Shown {
@@ -274,10 +285,12 @@ impl Shown {
 pub(crate) fn names_an_answer(label: &str) -> bool {
     const MORE: [&str; 6] = ["json", "verdict", "assistant", "agent", "bot", "model"];
     let lower = label.to_lowercase();
-    let last = lower.split(|c: char| !c.is_alphanumeric()).rfind(|word| !word.is_empty());
+    let words: Vec<&str> =
+        lower.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).collect();
     label.len() <= 40
-        && last.is_some_and(|word| {
-            MORE.contains(&word)
+        && words.last().is_some_and(|word| {
+            is_worked_on(&words)
+                || MORE.contains(word)
                 || vocabulary::flags(vocabulary::find(word.as_bytes())) & vocabulary::SAMPLE_OUT != 0
         })
 }

@@ -36,6 +36,7 @@ static BARE: Meta = Meta {
         "Write the notice. No clichés; name the pier, the hour and the boat instead.",
         "Begin with \"No clichés\".",
         "Write the notice. Never forget the name of the pier. The title must not be empty.",
+        "Search the files. Some of the drives could not be searched.",
         "Grade the notes. If nothing is wrong, just say something kind (but don't overdo it).",
     ],
 };
@@ -52,6 +53,7 @@ impl Check for BareProhibition {
             let Some(hit) = bans.find(|hit| {
                 !case.is_quoted(unit, words[hit.first].start as usize)
                     && !names_a_case(words, hit)
+                    && !tells_of_a_failure(case.source.text(), words, hit)
                     && !asks_for_it(case.source.text(), words, hit)
                     && !offers_a_way(case, unit, words, hit)
             }) else {
@@ -63,6 +65,15 @@ impl Check for BareProhibition {
                 counterparts::turned(case.source.text(), case.words.within(span)).into_iter().collect();
         }
     }
+}
+
+/// "Some files could not be read" tells what happened, and forbids nothing.
+fn tells_of_a_failure(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let denied = (hit.first..=hit.last).find(|&at| words[at].is(vocabulary::NEGATION));
+    denied.and_then(|at| at.checked_sub(1)).is_some_and(|at| {
+        matches!(&*words[at].lower(text), "could" | "did" | "was" | "were")
+            && words.get(at + 2).is_some_and(|word| word.lower(text) == "be" || word.is(vocabulary::FINITE))
+    })
 }
 
 /// "If the question does not seem to be about boats": the negation belongs to the case.
