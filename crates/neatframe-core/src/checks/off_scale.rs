@@ -78,7 +78,9 @@ impl Check for OffScale {
             case.units[scale.unit].block == case.units[first.unit].block
                 && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
                 // "A scale from 1 to 10" names nothing that it is for.
-                && !case.text(scale.span).to_lowercase().starts_with("scale")
+                && !["scale", "max", "highest", "top", "best"]
+                    .iter()
+                    .any(|word| case.text(scale.span).to_lowercase().starts_with(word))
         });
         if beside || listed {
             return;

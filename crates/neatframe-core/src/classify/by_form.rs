@@ -6,6 +6,10 @@ use super::form::{
 use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
 };
+use super::leads::{
+    is_a_hole_of_the_answer, is_a_record_of_holes, is_led_by_must, rules_for_a_case, tells_of_a_sample,
+    tells_what_it_is,
+};
 use super::model::Scores;
 use super::openings::{
     confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up, is_tagged_code,
@@ -85,7 +89,8 @@ pub(super) fn told(
     if let Some(closed) = around.last.filter(|_| is_closing(reading, unit)) {
         return plain(closed);
     }
-    if is_made_of_holes(reading, unit) && !around.after_a_sample {
+    if !around.after_a_sample && (is_made_of_holes(reading, unit) || is_a_hole_of_the_answer(reading, index))
+    {
         return plain(Component::OutputFormat);
     }
     if is_bare_slot(reading, unit) && around.among_samples || takes_samples_in(reading, unit) {
@@ -109,6 +114,7 @@ pub(super) fn told(
     if announces_an_input(reading, index)
         || says_what_is_given(reading, index)
         || says_what_a_slot_is(reading, unit)
+        || !around.after_a_sample && tells_what_it_is(reading, unit)
         || presents(reading, index)
         || !around.after_a_sample && is_a_level(reading, index)
     {
@@ -130,7 +136,9 @@ pub(super) fn told(
         || around.last == Some(Component::OutputFormat) && is_a_record_left_open(reading, unit)
         || !around.after_a_sample
             && around.part != Some(Component::Examples)
-            && (is_a_record_left_open(reading, unit) || names_columns(reading, unit))
+            && (is_a_record_left_open(reading, unit)
+                || is_a_record_of_holes(reading, unit)
+                || names_columns(reading, unit))
         || opens_the_answer(reading, index)
         || !around.after_a_sample && leaves_the_answer_open(reading, unit)
         || orders_a_form(reading, unit)
@@ -142,7 +150,7 @@ pub(super) fn told(
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
     }
     if is_held_up(body)
-        || around.after_a_sample && is_a_pair(body)
+        || around.after_a_sample && (is_a_pair(body) || tells_of_a_sample(reading, unit))
         || is_tagged_code(reading, unit)
         || announces_a_sample(reading, index)
         || around.after_a_sample && (announces_one_more(reading, index) || labels_an_answer(reading, index))
@@ -151,6 +159,13 @@ pub(super) fn told(
         || pairs::is_row_under_named_columns(reading, unit)
     {
         return plain(Component::Examples);
+    }
+    let rules = [Component::Constraints, Component::OutputFormat];
+    if !rules.contains(&likeliest(&Component::ALL).unwrap_or(Component::Task))
+        && is_led_by_must(reading, index)
+        || likeliest(&Component::ALL) == Some(Component::Task) && rules_for_a_case(reading, unit)
+    {
+        return likeliest(&rules).and_then(plain);
     }
     if confines_an_order(reading, unit) {
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);

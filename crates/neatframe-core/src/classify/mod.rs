@@ -8,6 +8,7 @@ mod form;
 mod functions;
 mod handover;
 mod keys;
+mod leads;
 mod material;
 mod model;
 mod mood;

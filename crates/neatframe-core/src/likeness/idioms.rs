@@ -20,7 +20,7 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 79] = [
+static FIXED: [Phrase; 86] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -59,6 +59,13 @@ static FIXED: [Phrase; 79] = [
     (&["only|just|exactly", "once"], &["once"], 0),
     (&["a", "single", "time"], &["once"], 0),
     (&["more", "than", "once"], &["once"], -1),
+    (&["multiple|several|many", "times"], &["once"], -1),
+    (&["not|never|don't", "break", "character"], &["character"], 0),
+    (&["adhere|adheres|stick|sticks", "to"], &["follow"], 0),
+    (&["take", "a", "moment|minute|second", "to"], &[], 0),
+    (&["that|which", "do|does", "not", "exist"], &[], 0),
+    (&["enclose|wrap|surround|enclosed|wrapped|surrounded", "in|with|by|within"], &[], 0),
+    (&["remain|remains"], &[], 0),
     (&["whole", "number|numbers"], &["integer"], 0),
     (&["wait|waits|ask|asks|asking", "for", "approval|confirmation|permission|consent"], &["approval"], 0),
     (&["get|obtain|seek|request|have", "approval|confirmation|permission|consent"], &["approval"], 0),

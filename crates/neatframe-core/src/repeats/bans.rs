@@ -32,9 +32,10 @@ pub(super) fn repeated(
                 confined.push((unit, source));
             }
         }
+        let without = done_without(text, all).filter(|_| listed.len() < MOST);
         if all.len() > LONG {
             let things = forbidden(text, all).filter(|things| things.len() > 1 && listed.len() < MOST);
-            listed.extend(things.map(|things| (unit, things)));
+            listed.extend(things.into_iter().chain(without).map(|things| (unit, things)));
             continue;
         }
         let needed = only_needed(text, all).and_then(|(verb, thing)| {
@@ -47,12 +48,12 @@ pub(super) fn repeated(
             let from = denied_source(text, all)?;
             confined.iter().find(|(_, source)| *source == from).map(|(earlier, _)| *earlier)
         };
-        let things = forbidden(text, all);
+        let things = forbidden(text, all).or_else(|| not_to_be_done(text, all));
         let one_of = || {
             let own = things.as_ref()?;
             let within =
                 |of: &Vec<Vec<u32>>| own.iter().all(|thing| of.iter().any(|all| covers(all, thing, of)));
-            listed.iter().find(|(_, of)| of.len() > own.len() && within(of)).map(|(earlier, _)| *earlier)
+            listed.iter().find(|(_, of)| of.len() >= own.len() && within(of)).map(|(earlier, _)| *earlier)
         };
         if let Some(earlier) = needed.or_else(aside).or_else(one_of).filter(|earlier| *earlier != unit) {
             found.push((unit, earlier));
@@ -60,6 +61,7 @@ pub(super) fn repeated(
         listed.extend(
             things.filter(|things| things.len() > 1 && listed.len() < MOST).map(|things| (unit, things)),
         );
+        listed.extend(without.map(|things| (unit, things)));
     }
     found
 }
@@ -113,6 +115,56 @@ fn forbidden(text: &str, words: &[Word]) -> Option<Vec<Vec<u32>>> {
     }
     things.retain(|thing| !thing.is_empty());
     (!things.is_empty() && things.iter().all(|thing| thing.len() <= 3)).then_some(things)
+}
+
+/// What comes of a deed. Sorted.
+const MADE: [(&str, &str); 7] = [
+    ("apologise", "apology"),
+    ("comment", "comment"),
+    ("conclude", "conclusion"),
+    ("explain", "explanation"),
+    ("introduce", "introduction"),
+    ("justify", "justification"),
+    ("summarise", "summary"),
+];
+
+/// The things that "give the rating without any explanation or justification" does without.
+fn done_without(text: &str, words: &[Word]) -> Option<Vec<Vec<u32>>> {
+    let at = words.iter().position(|word| word.lower(text) == "without")?;
+    let things = words[at + 1..].iter().take(REACH).take_while(|word| {
+        let said = word.lower(text);
+        matches!(&*said, "any" | "or" | "an" | "a")
+            || MADE.iter().any(|(_, made)| said.trim_end_matches('s') == *made)
+    });
+    let made = |word: &Word| !matches!(&*word.lower(text), "any" | "or" | "an" | "a");
+    let things: Vec<Vec<u32>> =
+        things.filter(|word| made(word)).map(|word| vec![stem(&word.lower(text))]).collect();
+    (!things.is_empty()).then_some(things)
+}
+
+/// How many words behind "without" are read.
+const REACH: usize = 8;
+
+/// "Do not explain or justify it": the deeds, each as the stem of what comes of it.
+fn not_to_be_done(text: &str, words: &[Word]) -> Option<Vec<Vec<u32>>> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let after = match (&*lower(0), &*lower(1)) {
+        ("do", "not") => 2,
+        ("never" | "don't", _) => 1,
+        _ => return None,
+    };
+    let deeds = words[after..].iter().take(REACH).take_while(|word| {
+        let said = word.lower(text);
+        said == "or" || MADE.iter().any(|(deed, _)| said == *deed)
+    });
+    let made = |word: &Word| {
+        MADE.iter().find(|(deed, _)| word.lower(text) == *deed).map(|(_, made)| vec![stem(made)])
+    };
+    let things: Vec<Vec<u32>> = deeds.filter_map(made).collect();
+    // "Do not explain how the tool works" rules out one explanation of many.
+    let told =
+        |word: &Word| matches!(&*word.lower(text), "how" | "what" | "the" | "why" | "to" | "that" | "who");
+    (!things.is_empty() && !words[after..].iter().any(told)).then_some(things)
 }
 
 /// "Never query for all columns": the verb and the things.

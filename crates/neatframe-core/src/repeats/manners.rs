@@ -48,7 +48,9 @@ pub(super) fn same(
             continue;
         }
         // "Do not make up facts" and "do not make up names" are two rules.
-        if *axis == "invention" && !of_one_object(source, words, units, requirements, (earlier, rule.unit)) {
+        if matches!(*axis, "invention" | "gaps")
+            && !of_one_object(source, words, units, requirements, (earlier, rule.unit))
+        {
             continue;
         }
         // "A list of boats" and "a list of piers" are two lists.
@@ -136,7 +138,11 @@ fn of_one_object(
         let rule = requirements.iter().find(|rule| {
             rule.unit == unit && matches!(rule.demand, Demand::Manner { axis: "invention", .. })
         })?;
-        words.within(rule.span).last().map(|word| word.lower(source.text()))
+        let own = words.within(rule.span).last()?;
+        // "Never invent a pier": the thing stands behind the words of the manner.
+        let behind = words.within(Span::new(rule.span.end(), units[unit].text.end())).first();
+        let thing = behind.filter(|_| matches!(&*own.lower(source.text()), "a" | "an" | "the" | "any"));
+        Some(thing.unwrap_or(own).lower(source.text()))
     };
     // "Do not speculate about causes" and "… about prices".
     let about = |unit: usize| {

@@ -9,6 +9,7 @@ mod compatible_on_manners;
 mod compatible_on_sizes;
 mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
+mod conflicts_in_typed_prompts;
 mod conflicts_on_forms;
 mod conflicts_on_manners;
 mod conflicts_on_sizes;
@@ -16,12 +17,14 @@ mod hedges;
 mod near_repeats;
 mod near_repeats_at_borders;
 mod near_repeats_from_both_sides;
+mod near_repeats_in_templates;
 mod padding;
 mod plain;
 mod repeats;
 mod repeats_at_borders;
 mod repeats_from_both_sides;
 mod repeats_in_other_words;
+mod repeats_in_templates;
 mod samples_that_break;
 mod samples_that_keep;
 mod vague;
@@ -78,6 +81,7 @@ fn demands_that_exclude_each_other() {
         conflicts_on_manners::PAIRS,
         conflicts_in_house_rules::PAIRS,
         conflicts_in_everyday_rules::PAIRS,
+        conflicts_in_typed_prompts::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -90,6 +94,7 @@ fn demands_made_twice() {
         repeats::PAIRS,
         repeats_at_borders::PAIRS,
         repeats_in_other_words::PAIRS,
+        repeats_in_templates::PAIRS,
         repeats_from_both_sides::PAIRS,
     ]
     .concat();
@@ -112,6 +117,7 @@ fn demands_that_go_together() {
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,
+        near_repeats_in_templates::PAIRS,
     ]
     .concat()
     .into_iter()

@@ -64,6 +64,16 @@ impl Check for OrderAgainstBan {
                 rivals.push(order);
             }
         }
+        // Two bans that say the same forbid the same.
+        let denies = |unit: usize| {
+            let text = case.source.text();
+            case.words_of(unit)
+                .iter()
+                .any(|word| word.is(vocabulary::NEGATION) || word.lower(text) == "without")
+        };
+        found.retain(|&(earlier, unit)| {
+            case.repeats.get(&unit) != Some(&earlier) || !denies(earlier) || !denies(unit)
+        });
         found.dedup_by_key(|(_, unit)| *unit);
         for (earlier, later) in found {
             sink.clash(case, case.units[later].text, case.units[earlier].text);

@@ -1,0 +1,85 @@
+//! What sentences are for by what stands before them: the lead of a list, a sample, the form that the answer is to have.
+
+mod common;
+
+use common::read;
+use neatframe_core::Component;
+
+/// What the unit that holds some words is for.
+#[track_caller]
+fn of(prompt: &str, words: &str) -> Option<Component> {
+    let at = prompt.find(words).unwrap_or_else(|| panic!("{words} is not in the prompt"));
+    let review = read(prompt);
+    let unit = review.units().iter().position(|unit| unit.text.range().contains(&at));
+    review.labels()[unit.unwrap_or_else(|| panic!("{words} is in no unit"))].component
+}
+
+#[test]
+fn a_list_below_must_holds_rules() {
+    let prompt = "Using the following log:\n\"{log}\"\nWrite a report answering: \"{question}\"\n\nThe report should:\n\
+        1. Synthesize what several piers say\n2. Integrate findings from both boats\n3. Have a minimum length of {words} words\n";
+    for words in ["Synthesize", "Integrate", "Have a minimum"] {
+        assert_eq!(of(prompt, words), Some(Component::Constraints), "{words}");
+    }
+}
+
+#[test]
+fn what_is_said_of_a_sample_belongs_to_it() {
+    let prompt = "Decide whether the clerk should go on with the plan.\nIf a guest waits, put the plan off.\n\
+        For example, suppose that the clerk reads and a guest asks for the hour.\n\
+        In this case, you should put the plan off so that the guest gets an answer.\n\n{plan}\n";
+    assert_eq!(of(prompt, "In this case"), Some(Component::Examples));
+}
+
+#[test]
+fn what_a_score_means_and_where_things_stand_are_facts() {
+    let prompt = "Rate the answer of the guest in comparison to the reference.\n\
+        A rating of 4 indicates that the answer is entirely in line with the reference.\n\
+        A rating of 0 means that the answer is wrong.\nA description of each pier is provided below.\n\
+        Answer as JSON: {\"rating\": 0}\n\n{answer}\n";
+    for words in ["A rating of 4", "A description of each"] {
+        assert_eq!(of(prompt, words), Some(Component::Context), "{words}");
+    }
+}
+
+#[test]
+fn a_rule_for_a_case_is_no_step() {
+    let prompt = "Write five questions on the table of fares.\nUse the table.\n\
+        If the guest names several piers, then each question should name all of them.\n\
+        If the guest asks you to save something, explain that the desk does that.\n\n{table}\n";
+    for words in ["If the guest names", "If the guest asks"] {
+        assert_eq!(of(prompt, words), Some(Component::Constraints), "{words}");
+    }
+}
+
+#[test]
+fn holes_below_the_form_of_the_answer_are_its_template() {
+    let prompt = "Write questions that take several facts of the log.\n\nGive your response in this form:\n\
+        Question: [A question that takes several facts]\nSteps:\n1. [First step of the reasoning]\n\
+        2. [Second step of the reasoning]\nAnswer: [The final answer]\n";
+    for words in ["Question: [A", "[First step", "[The final answer"] {
+        assert_eq!(of(prompt, words), Some(Component::OutputFormat), "{words}");
+    }
+    let record = "Sort the slips.\nHere is the format you should always follow:\n```json\n\
+        {\n \"boat\": \"<boat>\",\n \"pier\": \"<pier>\"\n}\n```\n\n{slip}\n";
+    assert_eq!(of(record, "\"boat\""), Some(Component::OutputFormat));
+}
+
+#[test]
+fn pairs_in_one_paragraph_are_samples() {
+    let prompt = "Sort the tickets. Output just the class. Examples: \"Where do I sit?\" -> seat. \"I paid twice\" -> fare. \
+        \"My bag is gone\" -> Luggage. If unsure, pick the likeliest. Ticket: {ticket}\n";
+    for words in ["\"I paid twice\"", "\"My bag is gone\""] {
+        assert_eq!(of(prompt, words), Some(Component::Examples), "{words}");
+    }
+    assert_eq!(of(prompt, "If unsure"), Some(Component::Constraints));
+}
+
+#[test]
+fn a_border_parts_what_comes_in_from_what_follows() {
+    let prompt = "Pull the fare out of the slip. Slip: <<<{{slip}}>>> Return nothing but JSON. Drop notes, ads etc. Name the pier.\n";
+    assert_eq!(of(prompt, "{{slip}}"), Some(Component::Context));
+    assert_eq!(of(prompt, "Return nothing"), of(prompt, "nothing but JSON"));
+    let units = read(prompt).units().len();
+    assert_eq!(units, 5, "the border and `etc.` before a capital end a sentence");
+}

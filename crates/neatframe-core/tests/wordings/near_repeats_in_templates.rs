@@ -1,0 +1,18 @@
+//! Demands of templates that resemble each other and are two.
+
+pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Call the tool only once.", "Call the clerk only if the tool fails."),
+    ("Limit the answer to 100 words.", "Limit the title to 5 words."),
+    ("Only use the tools listed below.", "Name the tool that you used."),
+    ("Do not include personal data.", "Do not include fares."),
+    ("Put the answer in <reply> tags.", "Put the reason in <why> tags."),
+    ("Keep the order of the slips.", "Keep the names of the slips."),
+    ("If you are unsure, answer \"unknown\".", "If the slip is empty, answer \"empty\"."),
+    ("Each slip gets exactly one label.", "Each slip gets a short reason."),
+    ("Use Markdown for the table.", "Use plain text for the note."),
+    ("Never invent a pier.", "Never invent a fare."),
+    ("Do not number the lines.", "Do not indent the lines."),
+    ("Write at most three sentences.", "Write the second sentence in capitals."),
+    ("Follow the output format exactly.", "Explain the output format to the guest."),
+    ("Respond in the language of the guest.", "Respond within one line."),
+];
