@@ -240,9 +240,12 @@ impl Review {
         &self.ledger
     }
 
-    /// How many tokens the reply is expected to have, at least and at most, from its stated length.
+    /// How many tokens the reply is expected to have, at least and at most, from the length that the prompt states, or else
+    /// what is sent along with it.
     pub fn reply_tokens(&self) -> Option<(Option<usize>, Option<usize>)> {
-        requirement::reply_tokens(&self.requirements)
+        let of_layers =
+            || self.layers().iter().find_map(|layer| requirement::reply_tokens(layer.requirements()));
+        requirement::reply_tokens(&self.requirements).or_else(of_layers)
     }
 
     /// The prompt as stretches of one component each, in order, without overlap.

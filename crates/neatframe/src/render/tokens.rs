@@ -163,7 +163,10 @@ pub(crate) fn text(name: &str, review: &Review, bill: &Bill, colour: bool, width
     );
     let longest = width.saturating_sub(NAME + 22).clamp(10, 40);
     let mut sort = "";
-    let all = rows(review);
+    let mut all = rows(review);
+    if let Some(first) = all.iter().position(|row| row.sort == "layer") {
+        all.insert(first, Row { sort: "layer", name: "the prompt itself".into(), tokens: ledger.total });
+    }
     for row in all.iter().filter(|row| row.tokens > 0) {
         if row.sort != sort {
             sort = row.sort;
@@ -181,7 +184,9 @@ pub(crate) fn text(name: &str, review: &Review, bill: &Bill, colour: bool, width
             Some(nth) if nth > SHOWN => continue,
             _ => {}
         }
-        let share = (row.tokens * 100 + ledger.total / 2).checked_div(ledger.total).unwrap_or(0);
+        let sent: usize = all.iter().filter(|row| row.sort == "layer").map(|row| row.tokens).sum();
+        let whole = if row.sort == "layer" { sent } else { ledger.total };
+        let share = (row.tokens * 100 + whole / 2).checked_div(whole).unwrap_or(0);
         let mut shown = visible(&row.name);
         if let Some((at, _)) = shown.char_indices().nth(NAME - 2) {
             shown.truncate(at);
