@@ -30,6 +30,7 @@ requirements! {
     no_more_than: "Use no more than three bullets." => ["reply: at most 3 bullets"];
     under: "Each title must stay under 60 characters." => ["each title: at most 59 characters"];
     ranges: "List between 3 and 5 options, each with 2-3 sentences." => ["reply: 3 to 5 options", "each option: 2 to 3 sentences"];
+    behind_a_quality: "Length: short (max 300 words)" => ["reply: at most 300 words"];
     max_after: "Write 3 bullets max." => ["reply: at most 3 bullets"];
     negated: "No sentence is longer than 20 words." => ["each sentence: at most 20 words"];
     maximum_of: "Use a maximum of 4 paragraphs." => ["reply: at most 4 paragraphs"];

@@ -102,7 +102,10 @@ pub(super) fn of(
     let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
     if tied {
         let thing = singular(&lower(first - 2));
+        // "Length: short (at most 60 words)".
+        let quality = matches!(&*thing, "short" | "brief" | "long" | "concise" | "compact");
         let named = thing != "fit"
+            && !quality
             && !words[first - 2]
                 .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
         if named && thing != counted && !WHOLE.contains(&&*thing) {

@@ -37,9 +37,16 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         EXCEPTIONS.contains(&&*said) && !aloud && !compares && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
-        || words.windows(2).any(|pair| {
+        || words.windows(2).enumerate().any(|(at, pair)| {
+            // "Answer only in English" names the one form of all.
+            let form = lower(&pair[1]) == "in"
+                && words.get(at + 2).is_some_and(|next| {
+                    next.text(text).starts_with(char::is_uppercase)
+                        || matches!(&*lower(next), "plain" | "full" | "lowercase" | "uppercase" | "prose")
+                });
             pair[0].text(text).eq_ignore_ascii_case("only")
                 && ["if", "when", "for", "in"].contains(&&*lower(&pair[1]))
+                && !form
         })
         // "Euros for the rest": what was said before holds for some.
         || words.windows(3).any(|run| {

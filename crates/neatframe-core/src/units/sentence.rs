@@ -16,7 +16,8 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
     let mut start = 0;
     for (at, mark) in body.char_indices() {
         // `<<<{note}>>> Return JSON.`: the border closes what stands before it.
-        let border = mark == '>' && body[..at].ends_with(">>");
+        let border = mark == '>' && body[..at].ends_with(">>")
+            || mark == '}' && is_labelled_slot(&body[start..at + 1]);
         if !border && !matches!(mark, '.' | '!' | '?' | '…' | '。' | '！' | '？') {
             continue;
         }
@@ -47,6 +48,19 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
         sentences.push(Span::new(span.start() + start, span.end()));
     }
     sentences
+}
+
+/// `Log: {log}` amid a line: what comes in, under its label.
+fn is_labelled_slot(sentence: &str) -> bool {
+    const LONGEST: usize = 40;
+    let Some((label, slot)) = sentence.split_once(": ") else { return false };
+    let name = slot.trim_start_matches(['{', ' ']).trim_end_matches(['}', ' ']);
+    label.split_whitespace().count() <= 2
+        && label.starts_with(char::is_uppercase)
+        && slot.starts_with('{')
+        && name.len() <= LONGEST
+        && !name.is_empty()
+        && name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | ' '))
 }
 
 fn opens_sentence(rest: &str) -> bool {
@@ -136,6 +150,11 @@ mod tests {
         ["Write a note.", "keep it short.", "no emojis please."]
     );
     sentences!(a_border_ends_one, "Note: <<<{note}>>> Return JSON.", ["Note: <<<{note}>>>", "Return JSON."]);
+    sentences!(
+        labelled_slots_end_one,
+        "Log: {log} Question: {{ question }} Answer at once.",
+        ["Log: {log}", "Question: {{ question }}", "Answer at once."]
+    );
     sentences!(etc_ends_one, "Drop spam etc. Name it.", ["Drop spam etc.", "Name it."]);
     sentences!(initials, "Ask T. Vane. Wait.", ["Ask T. Vane.", "Wait."]);
     sentences!(no_stop, "just words", ["just words"]);

@@ -2,6 +2,8 @@
 
 pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Reply with KEEP or DROP and a reason.", "Reply with a single word."),
+    ("Always answer in the guest's language.", "Answer only in English."),
+    ("Also write a summary in plain text.", "Don't include anything except the JSON."),
     ("Generate 10 names for the boat.", "Give me at least 15 options."),
     ("Use bullet points.", "Write in paragraphs."),
     ("Grade the slip from 1 to 10.", "The maximum grade is 5."),
