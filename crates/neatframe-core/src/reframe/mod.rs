@@ -5,6 +5,7 @@ mod chunk;
 pub(crate) mod decide;
 mod holes;
 mod in_place;
+mod joined;
 mod layout;
 mod marks;
 mod material;

@@ -2,7 +2,7 @@
 
 use super::parted::is_second_half;
 use super::plan::Plan;
-use super::{borders, measured};
+use super::{borders, joined, measured};
 use crate::checks;
 use crate::component::Component;
 use crate::counterparts::double_negative;
@@ -33,6 +33,7 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
     if faulty {
         measured::drop_unmeasured(plan, review);
         measured::drop_praise(plan, review);
+        joined::join(plan, review);
         borders::take_out_subjects(plan, review);
         for unit in 0..review.units().len() {
             let calm = said_calmly(review, unit).into_iter().chain(seen_to(review, unit));
