@@ -24,6 +24,12 @@ fn a_list_below_must_holds_rules() {
 }
 
 #[test]
+fn what_the_model_is_like_is_no_work() {
+    let prompt = "You answer questions on the files.\n\n1. Search first.\n2. Read what you need.\n\nYou are read-only. Tell no fares.\n\n{files}\n";
+    assert_ne!(of(prompt, "You are read-only"), Some(Component::Task));
+}
+
+#[test]
 fn what_is_said_of_a_sample_belongs_to_it() {
     let prompt = "Decide whether the clerk should go on with the plan.\nIf a guest waits, put the plan off.\n\
         For example, suppose that the clerk reads and a guest asks for the hour.\n\

@@ -7,8 +7,8 @@ use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
 };
 use super::leads::{
-    is_a_hole_of_the_answer, is_a_record_of_holes, is_led_by_must, rules_for_a_case, tells_of_a_sample,
-    tells_what_it_is,
+    is_a_hole_of_the_answer, is_a_record_of_holes, is_led_by_must, rules_for_a_case, says_what_you_are_like,
+    tells_of_a_sample, tells_what_it_is,
 };
 use super::model::Scores;
 use super::openings::{
@@ -159,6 +159,9 @@ pub(super) fn told(
         || pairs::is_row_under_named_columns(reading, unit)
     {
         return plain(Component::Examples);
+    }
+    if likeliest(&Component::ALL) == Some(Component::Task) && says_what_you_are_like(reading, unit) {
+        return likeliest(&[Component::Role, Component::Constraints, Component::Context]).and_then(plain);
     }
     let rules = [Component::Constraints, Component::OutputFormat];
     if !rules.contains(&likeliest(&Component::ALL).unwrap_or(Component::Task))

@@ -9,17 +9,23 @@ use std::borrow::Cow;
 /// How many items back the lead of a list is looked for.
 const BACK: usize = 40;
 
-/// `- Name the pier` below "The report should:": what the reply must be like.
+/// `- Name the pier` below "The report should:": what the reply must be like. "You must:" leads to steps as well.
 pub(super) fn is_led_by_must(reading: &Reading<'_>, index: usize) -> bool {
+    who_must(reading, index).is_some_and(|who| !who.eq_ignore_ascii_case("you"))
+}
+
+/// Whom or what the lead of a list binds, by its last word before "must:" or "should:".
+fn who_must<'a>(reading: &Reading<'a>, index: usize) -> Option<&'a str> {
     let block = reading.units[index].block;
     if !matches!(reading.units[index].kind, UnitKind::Item { .. }) {
-        return false;
+        return None;
     }
-    let lead = reading.units[index.saturating_sub(BACK)..index].iter().rev().find(|unit| unit.block != block);
-    let said =
-        lead.and_then(|lead| reading.source.slice(lead.text).trim_end_matches(['*', ' ']).strip_suffix(':'));
-    let last = said.and_then(|said| said.rsplit(' ').next()).unwrap_or("");
-    ["should", "must", "shall"].iter().any(|word| last.eq_ignore_ascii_case(word))
+    let before = reading.units[index.saturating_sub(BACK)..index].iter().rev();
+    let lead = before.take_while(|unit| unit.kind != UnitKind::Code).find(|unit| unit.block != block)?;
+    let said = reading.source.slice(lead.text).trim_end_matches(['*', ' ']).strip_suffix(':')?;
+    let mut back = said.rsplit(' ');
+    let last = back.next()?;
+    ["should", "must", "shall"].iter().any(|word| last.eq_ignore_ascii_case(word)).then(|| back.next())?
 }
 
 /// "In this case, you should wait." right behind a sample: what the sample shows.
@@ -30,7 +36,24 @@ pub(super) fn tells_of_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool {
         && matches!(&*lower(2), "case" | "example" | "a")
 }
 
-/// "A rating of 4 indicates that …", "the reports are provided below": what something means, or where it stands.
+/// "You are read-only.": what the model is like, and no work.
+pub(super) fn says_what_you_are_like(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| lower(reading, unit, at);
+    let like = words.get(2).is_some_and(|word| {
+        let said = word.lower(reading.source.text());
+        !word.is(vocabulary::STOP | vocabulary::VERB | vocabulary::FINITE)
+            && !said.ends_with("ing")
+            && !matches!(
+                &*said,
+                "given" | "asked" | "tasked" | "responsible" | "provided" | "required" | "done"
+            )
+    });
+    let short = words.iter().filter(|word| !word.is_punctuation()).count() <= 4;
+    lower(0) == "you" && lower(1) == "are" && like && short
+}
+
+/// "A rating of 4 indicates that …", "the reports are provided below", "this is how you reach them": what something means, or where it stands.
 pub(super) fn tells_what_it_is(reading: &Reading<'_>, unit: &Unit) -> bool {
     let words = reading.words.within(unit.text);
     let lower = |at: usize| lower(reading, unit, at);
@@ -50,7 +73,9 @@ pub(super) fn tells_what_it_is(reading: &Reading<'_>, unit: &Unit) -> bool {
         word.is(vocabulary::MODAL | vocabulary::NEGATION)
             || matches!(&*word.lower(text), "only" | "that" | "which")
     };
-    scored && means || below && facts && !words.iter().any(binds)
+    let explains =
+        lower(0) == "this" && lower(1) == "is" && matches!(&*lower(2), "how" | "why" | "what" | "where");
+    scored && means || explains || below && facts && !words.iter().any(binds)
 }
 
 /// "If the guest names two piers, each answer should name both": a rule for a case, and no step.
