@@ -24,6 +24,16 @@ fn a_list_below_must_holds_rules() {
 }
 
 #[test]
+fn a_persona_that_must_do_the_work_asks_for_it() {
+    for ask in
+        ["and you must sort the slips by pier", "and you sort slips by pier", "and you will also sort slips"]
+    {
+        let review = read(&format!("You are the clerk of a ferry line {ask}.\n\n{{{{slips}}}}\n"));
+        assert!(!review.missing().contains(&Component::Task), "{ask}");
+    }
+}
+
+#[test]
 fn what_the_model_is_like_is_no_work() {
     let prompt = "You answer questions on the files.\n\n1. Search first.\n2. Read what you need.\n\nYou are read-only. Tell no fares.\n\n{files}\n";
     assert_ne!(of(prompt, "You are read-only"), Some(Component::Task));
@@ -85,7 +95,7 @@ fn pairs_in_one_paragraph_are_samples() {
 fn a_border_parts_what_comes_in_from_what_follows() {
     let prompt = "Pull the fare out of the slip. Slip: <<<{{slip}}>>> Return nothing but JSON. Drop notes, ads etc. Name the pier.\n";
     assert_eq!(of(prompt, "{{slip}}"), Some(Component::Context));
-    assert_eq!(of(prompt, "Return nothing"), of(prompt, "nothing but JSON"));
+    assert_ne!(of(prompt, "Return nothing"), Some(Component::Context));
     let units = read(prompt).units().len();
     assert_eq!(units, 5, "the border and `etc.` before a capital end a sentence");
 }

@@ -93,11 +93,14 @@ fn large_files_and_long_lines_are_read() {
     );
     folder.file("one-line.txt", "Write at most 9 words. ".repeat(8_000));
     folder.file("no-stop.txt", "If the boat is late, write between 5 and 10 words; ".repeat(4_000));
+    folder.file("braces.txt", "a} ".repeat(300_000));
+    folder.file("borders.txt", "a>>> ".repeat(200_000));
     let fields: Vec<String> = (0..8_000).map(|at| format!("\"k{at}\": \"v\"")).collect();
     folder.file("record.txt", format!("Return JSON.\n\nExamples:\nSlip: x\n{{{}}}\n", fields.join(",")));
-    for name in
-        ["long-line.txt", "spaces.txt", "tags.txt", "large.txt", "one-line.txt", "no-stop.txt", "record.txt"]
-    {
+    for name in [
+        "long-line.txt", "spaces.txt", "tags.txt", "large.txt", "one-line.txt", "no-stop.txt", "braces.txt",
+        "borders.txt", "record.txt",
+    ] {
         let run = folder.run(&["review", name, "--fail-at", "never"]);
         assert_eq!((run.code, run.err.as_str()), (0, ""), "{name}");
         assert!(run.out.lines().count() < 120, "{name}: a report stays readable");

@@ -65,7 +65,7 @@ fn turns_of_a_message_list_keep_their_place() {
     let at = |words: &str| told.iter().position(|line| line.contains(words)).unwrap_or(usize::MAX);
     assert!(told[at("You are a clerk.") - 1].ends_with("role · persona"), "{}", run.out);
     assert!(told[at("Slip: lost") - 1].contains("examples"), "{}", run.out);
-    let broken = folder.file("broken.json", "[{\"role\": \"system\",\n \"content\": }]");
+    folder.file("broken.json", "[{\"role\": \"system\",\n \"content\": }]");
     let run = folder.run(&["review", "--no-house", "broken.json", "turns.yaml"]);
     assert_eq!(run.code, 2);
     assert!(
@@ -74,7 +74,6 @@ fn turns_of_a_message_list_keep_their_place() {
         run.err
     );
     assert!(run.out.contains("turns.yaml"), "the other file is still read: {}", run.out);
-    assert!(broken.exists());
 }
 
 #[test]
@@ -88,7 +87,7 @@ fn what_is_never_closed_and_what_is_deep_is_read() {
     folder.file("fence.md", "Sort the slips.\n<slip>\n```\n{{slip}}\n");
     let run = folder.run(&["review", "--no-house", "tags.txt", "lists.txt", "fence.md"]);
     assert!(run.code <= 1, "{}", run.err);
-    for told in ["`<slip>` is never closed", "is never closed", "tags.txt", "lists.txt"] {
+    for told in ["`<slip>` is never closed", "the fence", "tags.txt", "lists.txt"] {
         assert!(run.out.contains(told), "{told}");
     }
 }

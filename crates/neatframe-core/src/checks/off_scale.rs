@@ -78,9 +78,10 @@ impl Check for OffScale {
             case.units[scale.unit].block == case.units[first.unit].block
                 && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
                 // "A scale from 1 to 10" names nothing that it is for.
-                && !["scale", "max", "highest", "top", "best"]
-                    .iter()
-                    .any(|word| case.text(scale.span).to_lowercase().starts_with(word))
+                && case.text(scale.span).split(' ').next().is_none_or(|first| {
+                    let first = first.to_lowercase();
+                    first != "scale" && !TOP.contains(&first.as_str())
+                })
         });
         if beside || listed {
             return;
@@ -134,6 +135,9 @@ fn gets(words: &str) -> bool {
     matches!(&*first, "give" | "award" | "assign")
         || words.next().is_some_and(|word| matches!(word, "a" | "an"))
 }
+
+/// What names the end of a scale: "the maximum score is 5".
+const TOP: [&str; 5] = ["max", "maximum", "highest", "top", "best"];
 
 /// How many scales and scores are compared.
 const MOST: usize = 32;
@@ -210,7 +214,7 @@ fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
             found.push((lowest, highest, words[at].span().cover(words[to].span())));
         }
         // "The maximum score is 5."
-        let top = at > 0 && matches!(&*lower(at - 1), "max" | "maximum" | "highest" | "top" | "best");
+        let top = at > 0 && TOP.contains(&&*lower(at - 1));
         let is = matches!(&*lower(at + 1), "is" | ":" | "=");
         let highest = words.get(at + 2).filter(|_| top && is && lower(at) != "scale");
         if let Some((highest, place)) = highest.and_then(|word| Some((number(text, *word)?, word.span())))

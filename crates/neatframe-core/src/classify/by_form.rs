@@ -171,7 +171,7 @@ pub(super) fn told(
         return likeliest(&rules).and_then(plain);
     }
     if confines_an_order(reading, unit) {
-        return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
+        return likeliest(&rules).and_then(plain);
     }
     let in_a_part = around.part == Some(Component::OutputFormat);
     if !in_a_part

@@ -4,6 +4,7 @@ use super::Reading;
 use super::form::is_call;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, Section};
+use crate::samples::ARROWS;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::borrow::Cow;
@@ -96,14 +97,18 @@ pub(super) fn says_what_you_are_for(reading: &Reading<'_>, unit: &Unit) -> bool 
         && matches!(&*lower(3), "to" | "for")
 }
 
-/// "You are a clerk, and you sort slips": the persona, and what it does.
+/// "You are a clerk, and you sort slips", "… and you must sort slips": the persona, and what it does.
 pub(super) fn goes_on_to_the_work(reading: &Reading<'_>, unit: &Unit) -> bool {
+    const BINDS: [&str; 8] = ["must", "will", "should", "shall", "have", "need", "to", "also"];
     let text = reading.source.text();
     let words = reading.words.within(unit.text);
-    words.iter().take(REACH).collect::<Vec<_>>().windows(3).any(|row| {
-        matches!(&*row[0].lower(text), "and" | ";")
-            && row[1].lower(text) == "you"
-            && DEEDS.binary_search(&&*row[2].lower(text)).is_ok()
+    let reach = words.len().min(REACH);
+    let is =
+        |at: usize, options: &[&str]| words.get(at).is_some_and(|word| options.contains(&&*word.lower(text)));
+    (0..reach).any(|at| {
+        let goes_on = is(at, &["and", ";"]) && is(at + 1, &["you"]);
+        let verb = (at + 2..words.len()).find(|&at| !is(at, &BINDS));
+        goes_on && verb.is_some_and(|verb| DEEDS.binary_search(&&*words[verb].lower(text)).is_ok())
     })
 }
 
@@ -136,9 +141,7 @@ pub(super) fn is_held_up(body: &str) -> bool {
 /// `"Where is my boat?" -> LATE.` among samples that stand in one paragraph.
 pub(super) fn is_a_pair(body: &str) -> bool {
     let inner = body.strip_prefix(['"', '“', '`']).and_then(|rest| rest.split_once(['"', '”', '`']));
-    inner.is_some_and(|(_, rest)| {
-        ["->", "=>", "→", "⇒"].iter().any(|arrow| rest.trim_start().starts_with(arrow))
-    })
+    inner.is_some_and(|(_, rest)| ARROWS.iter().any(|arrow| rest.starts_with(arrow)))
 }
 
 /// `"Weight" tells how far …`, `` `read` - reads a file ``: what a name stands for, or does.

@@ -37,10 +37,12 @@ pub(super) fn ask(plan: &mut Plan, review: &Review) {
     if review.units().len() <= THIN {
         let writing = review.kind().is_some_and(|kind| kind.name == "writing");
         let forms = if writing { "a notice, a letter, a post" } else { "a list, a table, a memo" };
-        let bare = review.findings().iter().find_map(|finding| {
-            let span = something(review.source().slice(finding.span))?;
-            (finding.check == "unmeasured-wording").then(|| Span::within(finding.span, span.0, span.1))
+        let vague = review.findings().iter().filter(|finding| finding.check == "unmeasured-wording");
+        let bare = vague.filter_map(|finding| {
+            let (at, length) = something(review.source().slice(finding.span))?;
+            Some(Span::within(finding.span, at, length))
         });
+        let bare = bare.filter(|span| is_made(&review.source().text()[..span.start()])).next();
         if let Some(span) = bare {
             let slot = syntax.write(&format!("{WHAT}: {forms}?"));
             fill(plan, review, span, slot, "`something` leaves open what is written");
@@ -68,6 +70,17 @@ fn number_of(review: &Review, reference: Span) -> Option<(Span, &str, &str)> {
     let span = Span::new(reference.end() - number.len(), reference.end());
     (steps && digits && !numbering::goes_on(review.source().text(), span.end()))
         .then_some((span, name, number))
+}
+
+/// "Put together something": what is asked for, where "every page says something else" tells a fact.
+fn is_made(head: &str) -> bool {
+    const MAKES: [&str; 10] =
+        ["write", "draft", "make", "create", "together", "prepare", "produce", "give", "design", "compose"];
+    let mut words = head.trim_end().rsplit(' ').map(str::to_ascii_lowercase);
+    let last = words.next().unwrap_or_default();
+    let verb =
+        if matches!(last.as_str(), "me" | "us" | "up") { words.next().unwrap_or_default() } else { last };
+    MAKES.contains(&verb.as_str())
 }
 
 /// Where "something nice" stands in the words of a finding: its first byte and its length.
@@ -101,5 +114,7 @@ mod tests {
             "{out}"
         );
         assert_eq!(reframed(&out).text, out);
+        let fact = reframed("Plan my week on the islands, since every page says something different.").text;
+        assert!(fact.contains("says something different"), "{fact}");
     }
 }

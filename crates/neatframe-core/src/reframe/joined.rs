@@ -8,8 +8,9 @@ use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
 
-/// From so many lines on they are joined.
+/// From so many lines on they are joined, and up to so many: more are a list, and read as one.
 const LEAST: usize = 3;
+const MOST: usize = 8;
 
 /// The most words of what one line rules out.
 const LONGEST: usize = 4;
@@ -29,7 +30,7 @@ pub(super) fn join(plan: &mut Plan, review: &Review) {
                 same && review.units()[next].block == block && !plan.dropped.contains(&next)
             })
             .count();
-        if run >= LEAST {
+        if (LEAST..=MOST).contains(&run) {
             write(plan, review, unit, run);
         }
         unit += run.max(1);

@@ -11,31 +11,36 @@ use crate::words::Word;
 /// How many words before "above" may name what stands there.
 const REACH: usize = 6;
 
+/// How many pointers are followed, and how many things each may mean: a long prompt stays linear.
+const MOST: usize = 32;
+
 /// The edits that turn such words, each with its note. `order` is how the chunks stand in the result.
 pub(super) fn turned(review: &Review, order: &[&Chunk]) -> Vec<(Edit, Note)> {
     let text = review.source().text();
+    let units =
+        order.iter().enumerate().flat_map(|(at, chunk)| chunk.units.clone().map(move |unit| (at, unit)));
+    let pointers = units.filter_map(|(at, unit)| {
+        let (word, above) = pointer(text, review.words_of(unit))?;
+        Some((at, unit, word, above))
+    });
     let mut found = Vec::new();
-    for (at, chunk) in order.iter().enumerate() {
-        for unit in chunk.units.clone() {
-            let words = review.words_of(unit);
-            let Some((word, above)) = pointer(text, words) else { continue };
-            let Some(meant) = meant(review, order, (unit, above), &words[..word]) else { continue };
-            let stands_above = meant < at;
-            if meant == at || stands_above == above {
-                continue;
-            }
-            let (old, now) = (words[word].text(text), if above { "below" } else { "above" });
-            found.push((
-                Edit { span: words[word].span(), replacement: now.into() },
-                Note {
-                    change: Change::Edited,
-                    span: Some(words[word].span()),
-                    words: old.into(),
-                    now: now.into(),
-                    why: "what it points at stands there now".into(),
-                },
-            ));
+    for (at, unit, word, above) in pointers.take(MOST) {
+        let words = review.words_of(unit);
+        let Some(meant) = meant(review, order, (unit, above), &words[..word]) else { continue };
+        if meant == at || (meant < at) == above {
+            continue;
         }
+        let (old, now) = (words[word], if above { "below" } else { "above" });
+        found.push((
+            Edit { span: old.span(), replacement: now.into() },
+            Note {
+                change: Change::Edited,
+                span: Some(old.span()),
+                words: old.text(text).into(),
+                now: now.into(),
+                why: "what it points at stands there now".into(),
+            },
+        ));
     }
     found
 }
@@ -69,6 +74,7 @@ fn meant(review: &Review, order: &[&Chunk], (unit, above): (usize, bool), before
     let mut candidates: Vec<usize> =
         (0..order.len()).filter(|&at| fits(order[at]) && stood(order[at])).collect();
     candidates.sort_by_key(|&at| order[at].units.start.abs_diff(unit));
+    candidates.truncate(MOST);
     if named.is_some() || candidates.len() <= 1 {
         return candidates.first().copied();
     }

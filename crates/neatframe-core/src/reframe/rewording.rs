@@ -66,14 +66,16 @@ fn set_capitals(plan: &mut Plan, review: &Review) {
     let common = vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::VERB;
     let known = |word: &Word| word.is(common) || word.text(text).contains('\'');
     let all = first.len() >= 3 && first.iter().any(known);
-    let mut set = first.into_iter().filter(|word| all || known(word)).filter(|word| {
+    let mut set: Vec<Span> = Vec::new();
+    for word in first.iter().filter(|word| all || known(word)) {
         let replacement = word.text(text)[..1].to_uppercase();
-        plan.take(&[Edit { span: Span::within(word.span(), 0, 1), replacement }])
-    });
-    if let Some(first) = set.next() {
-        let more = set.count();
-        let now = if more == 0 { "a capital".into() } else { format!("a capital, {} times", more + 1) };
-        plan.tell(review, first.span(), &now, "a sentence begins with a capital");
+        if plan.take(&[Edit { span: Span::within(word.span(), 0, 1), replacement }]) {
+            set.push(word.span());
+        }
+    }
+    if let Some(first) = set.first() {
+        let now = if set.len() == 1 { "a capital".into() } else { format!("a capital, {} times", set.len()) };
+        plan.tell(review, *first, &now, "a sentence begins with a capital");
     }
 }
 

@@ -118,14 +118,16 @@ fn forbidden(text: &str, words: &[Word]) -> Option<Vec<Vec<u32>>> {
 }
 
 /// What comes of a deed. Sorted.
-const MADE: [(&str, &str); 7] = [
+const MADE: [(&str, &str); 9] = [
     ("apologise", "apology"),
+    ("apologize", "apology"),
     ("comment", "comment"),
     ("conclude", "conclusion"),
     ("explain", "explanation"),
     ("introduce", "introduction"),
     ("justify", "justification"),
     ("summarise", "summary"),
+    ("summarize", "summary"),
 ];
 
 /// The things that "give the rating without any explanation or justification" does without.

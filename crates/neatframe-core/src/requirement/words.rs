@@ -38,8 +38,12 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {
-            // "Answer only in English" names the one form of all.
-            let form = lower(&pair[1]) == "in"
+            // "Answer only in English" names the one form of all, "tables only in Part 2" a place.
+            const SAYS: [&str; 8] =
+                ["answer", "reply", "respond", "write", "speak", "talk", "communicate", "output"];
+            let said = at == 0 || SAYS.contains(&&*lower(&words[at - 1]));
+            let form = said
+                && lower(&pair[1]) == "in"
                 && words.get(at + 2).is_some_and(|next| {
                     next.text(text).starts_with(char::is_uppercase)
                         || matches!(&*lower(next), "plain" | "full" | "lowercase" | "uppercase" | "prose")

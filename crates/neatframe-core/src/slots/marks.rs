@@ -9,7 +9,7 @@ pub(super) fn closed_tags(text: &str) -> HashSet<&str> {
         .filter_map(|(at, _)| {
             let rest = &text[at + 2..];
             let end = rest.bytes().take(LONGEST).position(|b| matches!(b, b'>' | b'\n'))?;
-            Some(rest[..end].trim_end())
+            Some(rest[..end].trim())
         })
         .collect()
 }

@@ -197,7 +197,11 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             let link = matches!(after, Some('(' | '[' | ':'));
             let joined = before
                 .is_some_and(|c| c.is_alphanumeric() || matches!(c, '"' | '\'' | '`' | ']' | '[' | '“'));
-            let single = name.chars().count() == 1;
+            // "[x] done" ticks a box, "about [X]" holds a place.
+            let single = name.chars().count() == 1 && !matches!(name, "X" | "Y" | "Z" | "N");
+            let ticked = name == "X"
+                && text[..slot.span.start()].trim_end_matches(' ').ends_with(['-', '*', '\n', '.', ')']);
+            let single = single || ticked || name == "X" && slot.span.start() == 0;
             // `[c4-12]`, `[unclear 00:12:31]` show what is written; `[QUESTION] {question}` labels what follows.
             let shows = name.chars().any(|c| c.is_ascii_digit())
                 && !name.chars().all(|c| c.is_alphanumeric() || c == '_')
@@ -246,8 +250,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             identifier(name) && inner.len() == name.len() && !after.is_some_and(char::is_alphanumeric)
         }
         Syntax::Percents => {
+            // "%d%" is a figure in a program's string.
             identifier(name)
-                && name.len() >= 2
+                && !matches!(name, "d" | "s" | "f" | "i")
                 && inner.len() == name.len()
                 && before != Some('{')
                 && !before.is_some_and(|c| c.is_ascii_digit())
@@ -353,7 +358,7 @@ pub(crate) fn wanted(inner: &str) -> Option<String> {
 
 /// What a note to oneself wants added: `TODO add the part numbers` gives "part numbers" and `part_numbers`.
 pub(crate) fn wanted_by_note(note: &str) -> Option<(String, String)> {
-    const ADDS: [&str; 6] = ["add ", "include ", "fill in ", "put in ", "list ", "insert "];
+    const ADDS: [&str; 5] = ["add ", "include ", "fill in ", "put in ", "insert "];
     const LONGEST: usize = 4;
     let rest = note.strip_prefix("TODO")?.trim_start_matches([':', ' ', '-']);
     let lower = rest.to_ascii_lowercase();
@@ -414,6 +419,12 @@ mod tests {
     }
 
     #[test]
+    fn single_letters_hold_a_place() {
+        assert_eq!(found("Tell [X] of %x% and [Y]. See [a], [1]."), ["[X]", "%x%", "[Y]"]);
+        assert_eq!(found("- [X] done\n[X] sent\nprint(\"%d%\")"), [""; 0]);
+    }
+
+    #[test]
     fn qualities_and_numbers_in_brackets_are_slots() {
         let text = "Act as a [TRADE] with [YEARS] years of work. Write [COUNT] lines in a [TONE] tone, use [LANGUAGE].";
         assert_eq!(found(text), ["[TRADE]", "[YEARS]", "[COUNT]", "[TONE]", "[LANGUAGE]"]);
@@ -431,5 +442,6 @@ mod tests {
         let note = wanted_by_note("TODO: add the part numbers.");
         assert_eq!(note, Some(("part numbers".into(), "part_numbers".into())));
         assert_eq!(wanted_by_note("TODO add what the yard said (if anything)"), None);
+        assert_eq!(wanted_by_note("TODO list items must be short"), None);
     }
 }

@@ -34,7 +34,7 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
             continue;
         }
         let opens = opens_sentence(&rest[gap..])
-            || no_capitals && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
+            || no_capitals && !border && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
         // "Spam, adverts etc. Reply with one word."
         let large = rest[gap..].starts_with(char::is_uppercase);
         let ended = large && body[start..at].ends_with("etc");
@@ -53,6 +53,10 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
 /// `Log: {log}` amid a line: what comes in, under its label.
 fn is_labelled_slot(sentence: &str) -> bool {
     const LONGEST: usize = 40;
+    // Each brace asks, so no more than this is looked at.
+    if sentence.len() > 3 * LONGEST {
+        return false;
+    }
     let Some((label, slot)) = sentence.split_once(": ") else { return false };
     let name = slot.trim_start_matches(['{', ' ']).trim_end_matches(['}', ' ']);
     label.split_whitespace().count() <= 2
