@@ -38,11 +38,11 @@ pub(super) fn ask(plan: &mut Plan, review: &Review) {
         let writing = review.kind().is_some_and(|kind| kind.name == "writing");
         let forms = if writing { "a notice, a letter, a post" } else { "a list, a table, a memo" };
         let vague = review.findings().iter().filter(|finding| finding.check == "unmeasured-wording");
-        let bare = vague.filter_map(|finding| {
+        let mut bare = vague.filter_map(|finding| {
             let (at, length) = something(review.source().slice(finding.span))?;
             Some(Span::within(finding.span, at, length))
         });
-        let bare = bare.filter(|span| is_made(&review.source().text()[..span.start()])).next();
+        let bare = bare.find(|span| is_made(&review.source().text()[..span.start()]));
         if let Some(span) = bare {
             let slot = syntax.write(&format!("{WHAT}: {forms}?"));
             fill(plan, review, span, slot, "`something` leaves open what is written");
