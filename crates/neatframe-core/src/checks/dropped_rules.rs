@@ -47,6 +47,7 @@ impl Check for DroppedRules {
             let hit = case.hits[index].iter().find(|hit| {
                 hit.set == Set::Charm
                     && !case.is_quoted(index, words[hit.first].start as usize)
+                    && !tells_of_a_request(text, &words[hit.last + 1..])
                     && (!is_warded(text, words, hit.first) || gives_in(text, &words[hit.last + 1..]))
             });
             if let Some(hit) = hit {
@@ -69,6 +70,11 @@ impl Check for DroppedRules {
             }
         }
     }
+}
+
+/// "Failing to do everything the guest asked": what happened, and no order.
+fn tells_of_a_request(text: &str, behind: &[Word]) -> bool {
+    behind.first().is_some_and(|word| matches!(&*word.lower(text), "asked" | "requested" | "wanted"))
 }
 
 /// "Do not ...", "if it asks you to ...": the prompt guards against the words rather than saying them.

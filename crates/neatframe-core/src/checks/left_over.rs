@@ -146,6 +146,8 @@ fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
         "your" => shown || made || labelled,
         // `Answer: [answer here]` in the form that the reply is to have.
         "here" => shown && names(),
+        // `[Paste the plan.]` below a label of the answer.
+        "paste" | "insert" => shown && inner.ends_with('.'),
         _ => false,
     }
 }

@@ -4,6 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::outline::{Fault, Mark, PieceKind};
+use crate::slots::names_a_border;
 use crate::span::Span;
 use std::collections::HashSet;
 
@@ -46,6 +47,8 @@ impl Check for OpenTag {
             match *fault {
                 // `<BLANK>`, again and again: a hole to fill, and no tag.
                 Fault::OpenTag(span) if at < LOOKED_AT && is_a_hole(case, span) => {}
+                // `<START_OF_LOG>` and `<END_OF_LOG>` mark a part without closing tags.
+                Fault::OpenTag(span) if names_a_border(case.shown(span).trim_matches(['<', '>'])) => {}
                 Fault::OpenTag(span) => {
                     if let Some((other, slip)) = misspelt_close(case, at, span) {
                         told.insert(other);

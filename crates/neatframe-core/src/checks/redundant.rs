@@ -10,6 +10,7 @@ use crate::outline::PieceKind;
 use crate::repeats::calls_to_work;
 use crate::requirement::{Demand, Requirement};
 use crate::units::{Unit, UnitKind};
+use crate::words::Word;
 
 /// A demand says again what an earlier one said and adds nothing.
 pub(super) struct SaidBefore;
@@ -101,13 +102,23 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     // What both confine is a rule, whatever else the two ask.
     let confines = |unit: usize| {
         let text = case.source.text();
-        case.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "only" | "solely" | "exclusively"))
+        let words = case.words_of(unit);
+        let other = words.windows(2).any(|pair| {
+            matches!(&*pair[0].lower(text), "other" | "additional" | "extra") && pair[1].lower(text) == "text"
+        });
+        let only = |word: &Word| matches!(&*word.lower(text), "only" | "solely" | "exclusively");
+        other && words.iter().any(|word| word.is(vocabulary::NEGATION)) || words.iter().any(only)
     };
     // "Ask for the stops one after the other, then write the log" is the work, "one question per message" its rule.
     let one_by_one = |unit: usize| {
         demands_of(case, unit)
             .any(|rule| matches!(rule.demand, Demand::Manner { axis: "questions at a time", .. }))
     };
+    if matches!(&*case.frame.name, "grading" | "classification")
+        && [unit, earlier].iter().all(|&unit| tells_of_a_verdict(case, unit))
+    {
+        return true;
+    }
     let (rule, work) = (case.labels[unit].component, case.labels[earlier].component);
     if rule == Some(Component::Constraints)
         && work == Some(Component::Task)
@@ -149,6 +160,28 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
         _ => false,
     }
+}
+
+/// "Required fields are missing", "if it asks, the reply holds the fare": what a verdict or a level stands for, and no order.
+fn tells_of_a_verdict(case: &Case<'_>, unit: usize) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    // The order stands behind the case: "if the fare is missing, return no".
+    let cased = words.first().is_some_and(|word| word.is(vocabulary::CONDITION));
+    let main = words.iter().position(|word| cased && word.text(text) == ",").map_or(0, |at| at + 1);
+    // "Contradicts the log" tells of a reply, "never guess" orders.
+    let told = |word: &str| word.ends_with('s') && !word.ends_with("ss") && word != "focus";
+    let orders = words.get(main).is_some_and(|word| {
+        let lower = word.lower(text);
+        word.is(vocabulary::VERB) && !told(&lower) || lower == "never"
+    });
+    let confines = |word: &Word| {
+        matches!(
+            &*word.lower(text),
+            "only" | "please" | "you" | "your" | "do" | "don't" | "each" | "every" | "single" | "per" | "one"
+        )
+    };
+    !orders && !words.iter().any(|word| word.is(vocabulary::MODAL) || confines(word))
 }
 
 /// "Sort by date, newest first" and "the newest entry comes first": one demand, whatever the two are taken for.

@@ -1,5 +1,6 @@
 //! What a unit is by its form, whatever its words are like.
 
+use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
 use super::form::{
     binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason, presses_a_fact,
 };
@@ -108,7 +109,7 @@ pub(super) fn told(
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
     }
-    if hands_over(reading, index) || asks_now(reading, index) {
+    if hands_over(reading, index) || asks_now(reading, index) || asks_at_the_end(reading, index) {
         return plain(Component::Task);
     }
     if announces_an_input(reading, index)
@@ -142,6 +143,7 @@ pub(super) fn told(
         || opens_the_answer(reading, index)
         || !around.after_a_sample && leaves_the_answer_open(reading, unit)
         || orders_a_form(reading, unit)
+        || names_a_part(reading, unit)
         || !around.after_a_sample && frames_the_reply(reading, unit)
     {
         return plain(Component::OutputFormat);
@@ -150,6 +152,7 @@ pub(super) fn told(
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
     }
     if is_held_up(body)
+        || promises_a_sample(reading.source.text(), reading.words.within(unit.text))
         || around.after_a_sample && (is_a_pair(body) || tells_of_a_sample(reading, unit))
         || is_tagged_code(reading, unit)
         || announces_a_sample(reading, index)

@@ -271,12 +271,18 @@ pub(super) fn leaves_open_or_foretells(text: &str, words: &[Word]) -> bool {
 pub(super) fn forbids(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let from = usize::from(matches!(&*lower(0), "but" | "and" | "also" | "so" | "however" | "please"));
+    let from = from + usize::from(lower(from) == "you");
     let not = match &*lower(from) {
         "do" => usize::from(lower(from + 1) == "not") * 2,
         "don't" | "dont" | "never" => 1,
         _ => 0,
     };
-    not > 0 && words.get(from + not).is_some_and(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION))
+    let deed = words.get(from + not).filter(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION));
+    // "You do not have a map" tells a fact.
+    let told = |word: &&Word| {
+        !matches!(&*word.lower(text), "have" | "know" | "see" | "need" | "get" | "receive" | "remember")
+    };
+    not > 0 && deed.filter(|deed| from == 0 || lower(from - 1) != "you" || told(deed)).is_some()
 }
 
 /// `search(query): …`, "`move(x, y)` …": a function and its arguments come first.

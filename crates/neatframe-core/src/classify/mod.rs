@@ -2,6 +2,7 @@
 
 mod bounds;
 mod by_form;
+mod comes_back;
 mod facets;
 mod features;
 mod form;

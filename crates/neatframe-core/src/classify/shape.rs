@@ -231,7 +231,10 @@ pub(super) fn orders_a_form(reading: &Reading<'_>, unit: &Unit) -> bool {
         ["return", "output", "respond", "reply", "answer", "print", "produce", "deliver", "give"];
     const FORMS: [&str; 11] =
         ["json", "csv", "yaml", "xml", "html", "markdown", "table", "list", "array", "object", "bullets"];
-    const AROUND: [&str; 10] = ["in", "as", "a", "an", "the", "only", "valid", "with", "single", "just"];
+    const AROUND: [&str; 16] = [
+        "in", "as", "a", "an", "the", "only", "valid", "with", "single", "just", "form", "format", "of",
+        "answers", "answer", "your",
+    ];
     let text = reading.source.text();
     let words: Vec<Cow<'_, str>> = reading
         .words
@@ -242,7 +245,9 @@ pub(super) fn orders_a_form(reading: &Reading<'_>, unit: &Unit) -> bool {
         .collect();
     let forms = words.iter().filter(|word| FORMS.contains(&&***word)).count();
     let known = |word: &Cow<'_, str>| FORMS.contains(&&**word) || AROUND.contains(&&**word);
-    words.len() >= 2 && GIVES.contains(&&*words[0]) && forms >= 1 && words[1..].iter().all(known)
+    let words = &words[usize::from(words.first().is_some_and(|word| word == "please"))..];
+    let gives = |word: &Cow<'_, str>| GIVES.contains(&&**word) || word == "provide";
+    words.len() >= 2 && gives(&words[0]) && forms >= 1 && words[1..].iter().all(known)
 }
 
 /// "From the log and the slip, the grade is" at the very end: the answer goes on from there.
@@ -322,7 +327,7 @@ pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
             .any(|sign| before.contains(sign))
     };
     let named = |text: &str| {
-        let text = text.to_ascii_lowercase();
+        let text = text.to_ascii_lowercase().replace("information", "");
         text.contains("format") || text.contains("schema") && !of_tables()
     };
     // "Rules of the slip format" is a title for rules.

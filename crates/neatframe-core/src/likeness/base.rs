@@ -6,7 +6,9 @@ pub(crate) fn base(word: &str) -> &str {
     let cut = |suffix: &str, least: usize| word.strip_suffix(suffix).filter(|rest| rest.len() >= least);
     // Diagnosis, diagnoses.
     let greek = cut("osis", 3).or_else(|| cut("oses", 3)).map(|rest| &word[..rest.len() + 2]);
+    // Specifically, specific.
     let base = greek
+        .or_else(|| cut("ically", 2).map(|rest| &word[..rest.len() + 2]))
         .or_else(|| cut("ations", 4))
         .or_else(|| cut("ation", 4))
         .or_else(|| cut("ingly", 3))
@@ -48,6 +50,7 @@ mod tests {
             ("copy", "copied"),
             ("guest's", "guest"),
             ("quick", "quickly"),
+            ("specific", "specifically"),
         ] {
             assert_eq!(base(word), base(other), "{word}, {other}");
         }

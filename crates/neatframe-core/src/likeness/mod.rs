@@ -348,8 +348,18 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         });
     gist.confines = !conditional && (only && negations == 0 || negations >= 2 || negations == 1 && beyond);
     gist.negated = negations > 0;
-    let named = |word: &&Word| SOURCES.contains(&&*word.lower(text));
-    gist.source = whole.iter().rfind(named).map(|word| stem(&word.lower(text))).filter(|_| gist.confines);
+    // "Only return documents that …" picks among them, and takes nothing from them.
+    let picked = |at: usize| {
+        at > 1 && matches!(&*whole[at - 2].lower(text), "only" | "just") && whole[at - 1].is(vocabulary::VERB)
+    };
+    let named = |(at, word): &(usize, &Word)| SOURCES.contains(&&*word.lower(text)) && !picked(*at);
+    gist.source = whole
+        .iter()
+        .enumerate()
+        .rfind(named)
+        .map(|(_, word)| word)
+        .map(|word| stem(&word.lower(text)))
+        .filter(|_| gist.confines);
     // "Only the tools listed", "no other tools".
     if gist.confines && gist.stems.len() > listed.len() {
         gist.stems.retain(|stem| !listed.contains(stem));
@@ -516,6 +526,7 @@ impl Gist {
         let other_border = shared + 1 == self.stems.len() && shared + 1 == earlier.stems.len() && shared <= 2;
         let both_confine = self.confines
             && earlier.confines
+            && earlier.stems.len() <= self.stems.len() * 2
             && (shared >= 2 && !other_border || self.stems == earlier.stems);
         let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
         // "Stick to the facts in the log", "add nothing that the log does not say".

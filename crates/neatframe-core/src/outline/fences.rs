@@ -232,6 +232,7 @@ fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
         return None;
     }
     let length = body.bytes().take_while(|&b| b == sign).count();
-    let info = body[length..].trim();
+    // "```\"," closes one that stands within a string.
+    let info = body[length..].trim_start_matches(['"', '\'', ',', ')', ']', '}']).trim();
     (length >= 3 && !info.contains('`')).then_some((sign, length, !info.is_empty()))
 }

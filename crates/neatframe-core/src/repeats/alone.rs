@@ -66,6 +66,8 @@ const MOST: usize = 32;
 
 /// Words of its own that a later demand may hold.
 const NEW: usize = 1;
+/// … behind "any other text": "outside the structure itself".
+const BESIDES: usize = 3;
 
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 enum Alone {
@@ -83,9 +85,15 @@ pub(super) fn repeated(
 ) -> Vec<(usize, usize)> {
     let mut seen: Vec<(usize, Span, Alone)> = Vec::new();
     let mut forms: Vec<(usize, Span, &str)> = Vec::new();
+    let mut just: Vec<(usize, Vec<u32>)> = Vec::new();
     let mut found = Vec::new();
     for (unit, span) in spans {
         let all = words.within(span);
+        if let Some(thing) = nothing_than(text, all) {
+            let told = just.iter().find(|(_, stems)| stems.contains(&thing));
+            found.extend(told.map(|(earlier, _)| (unit, *earlier)));
+        }
+        just.extend(just_this(text, all).map(|stems| (unit, stems)).filter(|_| just.len() < MOST));
         let Some(alone) = read(text, all) else {
             forms.extend(form(text, all).map(|form| (unit, span, form)).filter(|_| forms.len() < MOST));
             continue;
@@ -98,8 +106,12 @@ pub(super) fn repeated(
             found.push((unit, *earlier));
             continue;
         }
-        let earlier = seen.iter().find(|(_, _, told)| {
-            *told == alone || alone == Alone::NothingElse && matches!(told, Alone::Thing(_))
+        // "No other text before or after the JSON", and later "return only the JSON".
+        let names = |place: Span| words.within(place).iter().any(|word| alone == thing_of(&word.lower(text)));
+        let earlier = seen.iter().find(|(_, place, told)| {
+            *told == alone
+                || alone == Alone::NothingElse && matches!(told, Alone::Thing(_))
+                || *told == Alone::NothingElse && names(*place)
         });
         match earlier {
             Some((earlier, place, _)) if says_no_more(text, all, words.within(*place)) => {
@@ -112,6 +124,12 @@ pub(super) fn repeated(
     found
 }
 
+/// The thing that a word names, or nothing else.
+fn thing_of(word: &str) -> Alone {
+    let at = THINGS.binary_search_by(|(name, _)| (*name).cmp(word));
+    at.map_or(Alone::NothingElse, |at| Alone::Thing(THINGS[at].1))
+}
+
 /// "Only return in JSON format", and not "return only the JSON, no other text", which rules something out as well.
 fn names_the_form(text: &str, words: &[Word]) -> bool {
     let has = |names: &[&str]| words.iter().any(|word| names.contains(&&*word.lower(text)));
@@ -121,7 +139,15 @@ fn names_the_form(text: &str, words: &[Word]) -> bool {
 /// The written form that a demand wants the answer in.
 fn form(text: &str, words: &[Word]) -> Option<&'static str> {
     const FORMS: [&str; 6] = ["csv", "html", "json", "markdown", "xml", "yaml"];
-    let asks = words.iter().any(|word| REPLIES.binary_search(&&*word.lower(text)).is_ok());
+    // "The OUTPUT must be valid JSON", of what is judged: a name.
+    let named = |word: &Word| {
+        let own = word.text(text);
+        own.len() > 3 && own.bytes().all(|b| b.is_ascii_uppercase())
+    };
+    let shouts = words.iter().filter(|word| named(word)).count() * 2 > words.len();
+    let asks = words
+        .iter()
+        .any(|word| REPLIES.binary_search(&&*word.lower(text)).is_ok() && (shouts || !named(word)));
     let cased = words.first().is_some_and(|word| word.is(vocabulary::CONDITION));
     let named = FORMS.iter().find(|form| words.iter().any(|word| word.lower(text) == **form));
     named.filter(|_| asks && !cased).copied()
@@ -133,6 +159,9 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
     let is = |at: usize, names: &[&str]| lower(at).is_some_and(|word| names.contains(&&*word));
     let of_the_answer = |word: &Word| REPLIES.binary_search(&&*word.lower(text)).is_ok();
     let cased = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    if !cased && nothing_besides(text, words).is_some() {
+        return Some(Alone::NothingElse);
+    }
     if cased || words.len() > LONG || !words.iter().any(of_the_answer) {
         return None;
     }
@@ -159,6 +188,11 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
     if let Some(thing) = thing.filter(|_| !told_by_a_clause) {
         return Some(Alone::Thing(thing));
     }
+    // "Do not output anything other than this JSON object".
+    let than = nothing_than(text, words).map(|_| words.iter().map(|word| thing_of(&word.lower(text))));
+    if let Some(thing) = than.and_then(|mut things| things.find(|thing| *thing != Alone::NothingElse)) {
+        return Some(thing);
+    }
     let denied = words.iter().take(4).any(|word| word.is(vocabulary::NEGATION));
     let besides = (0..words.len()).any(|at| {
         is(at, &["other", "additional", "further", "extra"])
@@ -168,11 +202,61 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
     (denied && besides).then_some(Alone::NothingElse)
 }
 
+/// "Just give back one note": the words of a short order that opens so.
+fn just_this(text: &str, words: &[Word]) -> Option<Vec<u32>> {
+    let opens = words.first().is_some_and(|word| matches!(&*word.lower(text), "just" | "only"));
+    let plain = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::CONDITION);
+    let stems = words.iter().take(NEAR * 2).filter(plain).map(|word| stem(&word.lower(text)));
+    (opens && !words.iter().any(|word| word.is(vocabulary::CONDITION))).then(|| stems.collect())
+}
+
+/// "Do not include anything else in your reply other than the note": what is let in.
+fn nothing_than(text: &str, words: &[Word]) -> Option<u32> {
+    const LONGEST: usize = 20;
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let denied = words.iter().take(3).any(|word| word.is(vocabulary::NEGATION));
+    let all = (0..words.len()).find(|&at| lower(at) == "anything")?;
+    let than = (all + 1..words.len()).find(|&at| {
+        matches!((&*lower(at), &*lower(at + 1)), ("other", "than"))
+            || matches!(&*lower(at), "besides" | "except")
+    })?;
+    let last = words[than..].iter().rfind(|word| !word.is_punctuation())?;
+    (denied && all <= 5 && words.len() <= LONGEST).then(|| stem(&last.lower(text)))
+}
+
+/// Where "other text" stands in "do not include explanations, comments, or any other text outside the JSON": its place, in words.
+fn nothing_besides(text: &str, words: &[Word]) -> Option<usize> {
+    const LONGEST: usize = 40;
+    const FAR: usize = 8;
+    const ADDS: [&str; 7] = ["include", "add", "write", "output", "return", "generate", "provide"];
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let denied = words.iter().take(3).position(|word| word.is(vocabulary::NEGATION))?;
+    let adds = ADDS.contains(&&*lower(denied + 1));
+    let at = (denied + 2..words.len()).find(|&at| {
+        matches!(&*lower(at), "other" | "additional" | "extra" | "further")
+            && matches!(&*lower(at + 1), "text" | "words" | "content" | "output")
+            && (at + 2..words.len().min(at + 2 + FAR)).any(|at| {
+                matches!(
+                    &*lower(at),
+                    "outside" | "before" | "after" | "besides" | "around" | "than" | "beyond"
+                )
+            })
+    })?;
+    let thing = |word: &Word| {
+        let lower = word.lower(text);
+        THINGS.binary_search_by(|(name, _)| (*name).cmp(&*lower)).is_ok()
+            || FILLING.binary_search(&&*lower).is_ok()
+    };
+    (adds && words.len() <= LONGEST && words[at + 2..].iter().any(thing)).then_some(at)
+}
+
 /// True when a later demand holds hardly a word that the earlier one does not.
 fn says_no_more(text: &str, later: &[Word], earlier: &[Word]) -> bool {
     let known: Vec<u32> = earlier.iter().map(|word| stem(&word.lower(text))).collect();
     let quoted = |words: &[Word]| words.iter().filter(|word| word.is(vocabulary::QUOTE)).count();
-    let new = later.iter().filter(|word| {
+    // All that is listed before "or any other text" is other text.
+    let listed = nothing_besides(text, later).unwrap_or(0);
+    let new = later[listed..].iter().filter(|word| {
         let lower = word.lower(text);
         let plain = word.is_punctuation()
             || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY);
@@ -182,7 +266,8 @@ fn says_no_more(text: &str, later: &[Word], earlier: &[Word]) -> bool {
             && THINGS.binary_search_by(|(name, _)| (*name).cmp(&*lower)).is_err()
             && !known.contains(&stem(&lower))
     });
-    quoted(later) <= quoted(earlier) && new.count() <= NEW
+    let room = if listed > 0 { BESIDES } else { NEW };
+    (listed > 0 || quoted(later) <= quoted(earlier)) && new.count() <= room
 }
 
 #[cfg(test)]
@@ -204,6 +289,22 @@ mod tests {
         assert!(again("Return only JSON.", "Your whole answer must be only the JSON object."));
         assert!(again("Answer with the number only.", "The answer needs to be one number only, no words."));
         assert!(again("Return the score on one line, only the score.", "Do not return any other format."));
+        assert!(again(
+            "Return ONLY the JSON object.",
+            "Do not include any preface, closing remarks, explanations, or any other text outside the JSON structure itself."
+        ));
+        assert!(!again("Return ONLY the JSON object.", "Do not include any other field in the JSON."));
+        let nothing = "Do not include any other text, remarks or filler before or after the JSON object.";
+        assert!(again(nothing, "Return ONLY the JSON object."));
+        assert!(!again(nothing, "Return ONLY the table."));
+        assert!(!again("The OUTPUT must be a valid JSON object.", "Respond only in the JSON format."));
+        assert!(again(
+            "Return the note only in the JSON format.",
+            "Do not output anything other than this JSON object:"
+        ));
+        let note = "Just give back one note, the note that the slips add up to.";
+        assert!(again(note, "Do not include anything else in your reply other than the joined note."));
+        assert!(!again(note, "Do not include anything in your reply other than the fare."));
         assert!(!again("Return only JSON.", "Return only the table."));
         assert!(!again("Return only JSON.", "Return only JSON with the key \"pier\"."));
         assert!(!again("Write only the title.", "Write only the title of the boat that sails first."));

@@ -21,6 +21,8 @@ pub(super) fn repeated(
     let mut listed: Vec<(usize, Vec<Vec<u32>>)> = Vec::new();
     let mut confined: Vec<(usize, u32)> = Vec::new();
     let mut never_all: Vec<(usize, u32, u32)> = Vec::new();
+    let mut denied: Vec<(usize, u32)> = Vec::new();
+    let mut once: Vec<(usize, u32)> = Vec::new();
     let mut found = Vec::new();
     for (unit, span) in spans {
         let all = words.within(span);
@@ -32,6 +34,15 @@ pub(super) fn repeated(
                 confined.push((unit, source));
             }
         }
+        let deed = never_so(text, all);
+        let twice = never_twice(text, all);
+        let told = deed.filter(|(_, points)| *points).and_then(|(verb, _)| told_of(&denied, verb));
+        if let Some(earlier) = told.or_else(|| told_of(&once, twice?)) {
+            found.push((unit, earlier));
+        }
+        denied.extend(deed.map(|(verb, _)| (unit, verb)).filter(|_| denied.len() < MOST));
+        let deeds = done_once(text, all).unwrap_or_default();
+        once.extend(deeds.into_iter().map(|verb| (unit, verb)).take(MOST.saturating_sub(once.len())));
         let without = done_without(text, all).filter(|_| listed.len() < MOST);
         if all.len() > LONG {
             let things = forbidden(text, all).filter(|things| things.len() > 1 && listed.len() < MOST);
@@ -169,6 +180,64 @@ fn not_to_be_done(text: &str, words: &[Word]) -> Option<Vec<Vec<u32>>> {
     (!things.is_empty() && !words[after..].iter().any(told)).then_some(things)
 }
 
+/// The earlier unit that told of a deed.
+fn told_of(seen: &[(usize, u32)], verb: u32) -> Option<usize> {
+    seen.iter().find(|(_, known)| *known == verb).map(|(unit, _)| *unit)
+}
+
+/// Where the deed stands in "you do not paint boats", "never paint them".
+fn forbidden_deed(text: &str, words: &[Word]) -> Option<usize> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let cased = words.iter().any(|word| word.is(vocabulary::CONDITION) && word.lower(text) != "once");
+    let denied = (0..words.len()).find(|&at| match &*lower(at) {
+        "never" | "don't" => true,
+        "not" => at > 0 && matches!(&*lower(at - 1), "do" | "must" | "should"),
+        _ => false,
+    })?;
+    Some(denied + 1).filter(|&at| !cased && at < words.len())
+}
+
+/// A deed that is ruled out for things of one name, "you do not paint boats", or by pointing at them: "you do not paint them". True
+/// for the second.
+fn never_so(text: &str, words: &[Word]) -> Option<(u32, bool)> {
+    const GENERAL: [&str; 12] =
+        ["use", "make", "do", "have", "be", "add", "include", "give", "write", "put", "let", "get"];
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let verb = forbidden_deed(text, words).filter(|&verb| !GENERAL.contains(&&*lower(verb)))?;
+    let ended = words.get(verb + 2).is_none_or(|word| matches!(word.text(text), "." | "," | ";" | "!"));
+    let points =
+        verb <= 4 && words.len() <= verb + 3 && matches!(&*lower(verb + 1), "them" | "these" | "those");
+    let plain = lower(verb + 1).ends_with('s');
+    (ended && (points || plain)).then(|| (stem(&lower(verb)), points))
+}
+
+/// "Call the tool once": what may be the deed.
+fn done_once(text: &str, words: &[Word]) -> Option<Vec<u32>> {
+    let at = words.iter().position(|word| word.lower(text) == "once")?;
+    let timed = words.get(at + 1).is_none_or(|next| {
+        next.is_punctuation() || matches!(&*next.lower(text), "when" | "for" | "per" | "and" | "only")
+    });
+    let before = &words[at.saturating_sub(REACH)..at];
+    let denied = before.iter().any(|word| word.is(vocabulary::NEGATION) || word.lower(text) == "than");
+    let names = |word: &Word| word.is(vocabulary::VERB) || word.lower(text).ends_with("ing");
+    let first = before.first().filter(|_| at <= REACH);
+    let deeds = before.iter().filter(|word| names(word)).chain(first);
+    (timed && !denied).then(|| deeds.map(|word| stem(&word.lower(text))).collect())
+}
+
+/// "Do not call the tool multiple times", "never call it more than once": the deed.
+fn never_twice(text: &str, words: &[Word]) -> Option<u32> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let verb = forbidden_deed(text, words)?;
+    let several = (verb + 1..words.len()).any(|at| match (&*lower(at), &*lower(at + 1)) {
+        ("multiple" | "several" | "many", "times") => true,
+        ("more", "than") => lower(at + 2) == "once",
+        ("twice" | "repeatedly", next) => next != "as",
+        _ => false,
+    });
+    (several && words.len() - verb <= REACH).then(|| stem(&lower(verb)))
+}
+
 /// "Never query for all columns": the verb and the things.
 fn never_every(text: &str, words: &[Word]) -> Option<(u32, u32)> {
     let at = words.iter().position(|word| word.lower(text) == "all")?;
@@ -251,6 +320,24 @@ mod tests {
         assert!(!is_said(list, "Do not add a map."));
         assert!(!is_said(list, "Do not add a summary in the title."));
         assert!(!is_said("Do not add a summary section.", list));
+    }
+
+    #[test]
+    fn the_same_deed_pointed_at() {
+        let told = "Your only job is to plan — you do not paint boats.";
+        assert!(is_said(told, "You do NOT paint them."));
+        assert!(!is_said(told, "You do not sell them."));
+        assert!(!is_said(told, "Do not paint them twice."));
+        assert!(!is_said("Paint boats.", "Do not paint them."));
+    }
+
+    #[test]
+    fn once_and_not_several_times() {
+        let once = "Look up a new slip by calling the log tool once when you need it.";
+        assert!(is_said(once, "Do NOT call the tool multiple times."));
+        assert!(is_said("Call the log tool only once.", "Never call it more than once."));
+        assert!(!is_said(once, "Do not sort the slips multiple times."));
+        assert!(!is_said("Once you have the slip, call the log.", "Do not call the log several times."));
     }
 
     #[test]

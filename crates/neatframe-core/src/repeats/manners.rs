@@ -82,7 +82,7 @@ pub(super) fn same(
         }
         // "Check the totals" and "check the spelling" are two checks.
         // "Let the user choose the topic" and "let the user choose the length".
-        if matches!(*axis, "who decides" | "who chooses" | "recommendation")
+        if matches!(*axis, "who decides" | "who chooses" | "recommendation" | "libraries")
             && !end_alike(source, words, (units[earlier].text, units[rule.unit].text))
         {
             continue;

@@ -7,6 +7,7 @@ mod limits;
 mod manners;
 mod set_aside;
 mod sides;
+mod unasked;
 mod verbatim;
 
 use crate::classify::Label;
@@ -78,9 +79,14 @@ pub(crate) fn find(
         .chain(bans::repeated(text, words, spans()))
         .chain(alone::repeated(text, words, spans()))
         .chain(sides::repeated(text, words, spans()))
-        .chain(set_aside::repeated(text, words, spans()));
+        .chain(set_aside::repeated(text, words, spans()))
+        .chain(unasked::repeated(text, words, spans()));
     for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);
+    }
+    let mut first: HashMap<&str, usize> = HashMap::new();
+    for &unit in &demands {
+        first.entry(source.slice(units[unit].text)).or_insert(unit);
     }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
@@ -104,7 +110,9 @@ pub(crate) fn find(
         }
         let part = labels[unit].component;
         if matches!(part, Some(Component::Task | Component::Role | Component::OutputFormat)) {
-            let calls = calls_to_work(source.text(), words.within(units[unit].text));
+            // "1. Please list the piers. 2. Please list the boats." are two questions of one list.
+            let listed = matches!(units[unit].kind, UnitKind::Item { .. });
+            let calls = !listed && calls_to_work(source.text(), words.within(units[unit].text));
             let told = asked.iter().find(|(_, told)| calls && gist.asks_again(told));
             if let Some((earlier, _)) = told {
                 twins.insert(unit, *earlier);
@@ -144,6 +152,7 @@ pub(crate) fn find(
                 )
                 && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
                 && (!opens_a_case(*earlier) || has_a_case(source, words, &units[unit]))
+                && are_of_one_case(source.text(), at(*earlier), at(unit))
         });
         if let Some(earlier) = twin {
             twins.insert(unit, earlier);
@@ -153,6 +162,14 @@ pub(crate) fn find(
             by_stem.entry(stem).or_default().push(unit);
         }
         gists.insert(unit, gist);
+    }
+    // The same words are the twin, rather than others that say the same: so a block that was pasted twice is found whole.
+    for (unit, earlier) in &mut twins {
+        *earlier = first
+            .get(source.slice(units[*unit].text))
+            .copied()
+            .filter(|same| same < unit)
+            .unwrap_or(*earlier);
     }
     twins.retain(|unit, earlier| !ends_in_a_new_place(source.text(), at(*unit), at(*earlier)));
     twins
@@ -208,6 +225,27 @@ fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
     words.iter().enumerate().any(|(at, word)| {
         word.is(vocabulary::CONDITION) && !asks(at)
             || matches!(&*word.lower(text), "missing" | "unknown" | "unclear" | "empty" | "blank" | "absent")
+    })
+}
+
+/// False for "if the answer is longer, call it right" and "if the answer is right, call it right".
+fn are_of_one_case(text: &str, one: &[Word], other: &[Word]) -> bool {
+    let pointed = |words: &[Word]| {
+        let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+        lower(0) == "in" && matches!(&*lower(1), "this" | "that" | "such") && lower(2) == "case"
+    };
+    if pointed(one) && pointed(other) {
+        return false;
+    }
+    let case = |words: &[Word]| -> Option<Vec<u32>> {
+        words.first().filter(|word| word.is(vocabulary::CONDITION))?;
+        let end = words.iter().position(|word| word.text(text) == ",")?;
+        let names = |word: &&Word| !word.is(vocabulary::STOP | vocabulary::MODAL);
+        Some(words[1..end].iter().filter(names).map(|word| stem(&word.lower(text))).collect())
+    };
+    case(one).zip(case(other)).is_none_or(|(one, other)| {
+        let shared = one.iter().filter(|stem| other.contains(stem)).count();
+        shared * 2 >= one.len().max(other.len())
     })
 }
 

@@ -13,6 +13,10 @@ const LEAST: usize = 4;
 const TELLING: usize = 2;
 const CLAUSE: usize = 3;
 
+/// The fewest words of a clause amid a demand that can be found again, and of those that mean something.
+const LONG: usize = 8;
+const LONG_TELLING: usize = 4;
+
 /// How many words of a demand are looked at: one sentence of a whole file would fill the memory.
 const WORDS: usize = 200;
 
@@ -38,6 +42,13 @@ pub(super) fn repeated(
         if let Some((place, _)) = twin {
             found.push((unit, said[*place].0));
             continue;
+        }
+        let passage = clauses(&all).find_map(|clause| {
+            let mut places = openings.get(&key(clause))?.iter().rev().take(PLACES);
+            places.find(|(place, at)| holds_as_clause(&said[*place].1, *at, clause, &all))
+        });
+        if let Some((place, _)) = passage {
+            found.push((unit, said[*place].0));
         }
         for at in 0..(all.len() + 1).saturating_sub(LEAST) {
             openings.entry(key(&all[at..])).or_default().push((said.len(), at));
@@ -79,6 +90,35 @@ fn holds(earlier: &[Said], at: usize, core: &[Said]) -> bool {
     same && !within_a_case && !denied && (!confines(core) || confines(&earlier[at..]))
 }
 
+/// True where a clause of the earlier demand is the same from end to end, or the whole of it opens the later one.
+fn holds_as_clause(earlier: &[Said], at: usize, clause: &[Said], later: &[Said]) -> bool {
+    let shared = earlier[at..].iter().zip(clause).take_while(|(one, other)| one.hash == other.hash).count();
+    let ended = |words: &[Said], at: usize| words.get(at).is_none_or(|word| word.ends);
+    let opened = at == 0 || earlier[at].ends;
+    let tells = clause[..shared].iter().filter(|word| word.tells).count();
+    let from = later.len() - clause.len();
+    let whole = shared == earlier.len() && from == 0;
+    let to_the_end = ended(clause, shared) && ended(earlier, at + shared);
+    // What stands around it binds it to a case, denies it, or goes on to the point.
+    let around = |words: &[Said], from: usize| {
+        let others = words[..from].iter().chain(words.get(from + shared..).unwrap_or_default());
+        others.clone().any(|word| word.opens_a_case)
+            || words[..from].iter().rev().take(3).any(|word| word.denies)
+    };
+    opened
+        && (whole || to_the_end)
+        && shared >= LONG
+        && tells >= LONG_TELLING
+        && !around(earlier, at)
+        && !around(later, from)
+}
+
+/// From where each clause of a demand opens, to the end of the demand.
+fn clauses(all: &[Said]) -> impl Iterator<Item = &[Said]> {
+    let opens = |at: &usize| *at == 0 || all[*at].ends;
+    (0..(all.len() + 1).saturating_sub(LONG)).filter(opens).map(|at| &all[at..])
+}
+
 /// All words of a demand without what only opens it; nothing where too little is left.
 fn whole(all: &[Said]) -> Option<&[Said]> {
     let tells = all.iter().filter(|word| word.tells).count();
@@ -103,6 +143,7 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
         "please", "always", "also", "now", "remember", "important", "note", "critical", "and", "again",
         "attention", "reminder",
     ];
+    const PENALTY: [&str; 6] = ["you", "will", "be", "penalized", "if", "you"];
     let mut out = Vec::new();
     let mut at = 0;
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
@@ -118,6 +159,18 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
             _ if punctuation && at < words.len() => 1,
             _ => break,
         };
+    }
+    // "You will be penalized if you name a price" forbids it.
+    if (0..PENALTY.len()).all(|place| lower(at + place) == PENALTY[place]) {
+        at += PENALTY.len();
+        out.push(Said {
+            hash: vocabulary::hash(b"not"),
+            tells: false,
+            denies: true,
+            opens_a_case: false,
+            ends: false,
+            only: false,
+        });
     }
     let (mut ends, mut only) = (false, false);
     for (place, word) in words.iter().enumerate().skip(at.min(words.len())) {
@@ -140,7 +193,8 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
             hash: if denies { vocabulary::hash(b"not") } else { vocabulary::hash(said.as_bytes()) },
             tells: !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::PERSON),
             denies,
-            opens_a_case: word.is(vocabulary::CONDITION),
+            opens_a_case: word.is(vocabulary::CONDITION)
+                || said == "case" && place > 0 && matches!(&*lower(place - 1), "this" | "that" | "such"),
             ends: (ends || joins) && !out.is_empty(),
             only,
         });
@@ -196,6 +250,35 @@ mod tests {
     fn a_demand_with_its_case() {
         let told = "You must take the log for true - even if you doubt it.";
         assert_eq!(twins(&[told, "NOTE: You must take the log for true - even if you doubt it."]), [(1, 0)]);
+    }
+
+    #[test]
+    fn a_ban_told_as_a_threat() {
+        assert_eq!(
+            twins(&[
+                "Do not name a single price.",
+                "# [IMPORTANT]: YOU WILL BE PENALIZED IF YOU NAME A SINGLE PRICE."
+            ]),
+            [(1, 0)]
+        );
+        assert_eq!(twins(&["Name a single price.", "You will be penalized if you name a single price."]), []);
+    }
+
+    #[test]
+    fn a_long_clause_amid_two_demands() {
+        let told = "If a fare is missing, don't guess: just use the `fares` tool to get the fare that you need from the office.";
+        let again =
+            "Do not ask the guest. Just use the `fares` tool to get the fare that you need from the office.";
+        assert_eq!(twins(&[&told[27..], again]), [(1, 0)]);
+        assert_eq!(twins(&[told, again]), [], "the first holds in one case");
+        let whole = "When the slip names a pier, write the name of the pier in capitals.";
+        let more = "When the slip names a pier, write the name of the pier in capitals in the title (it is cut off elsewhere).";
+        assert_eq!(twins(&[whole, more]), [(1, 0)]);
+        let scale = [
+            "Say 4, if the slip holds the fare of the log in all terms, piers and dates.",
+            "Say 2, if the slip holds the fare of the log in some terms, piers and dates.",
+        ];
+        assert_eq!(twins(&scale), []);
     }
 
     #[test]

@@ -126,5 +126,17 @@ pub(super) fn speaks_of_a_tag(text: &str, slot: &Slot, name: &str) -> bool {
     let head = text[..slot.span.start()].trim_end_matches(' ');
     let word = last_word(head).to_ascii_lowercase();
     let leads = ["by", "between", "within", "inside", "tag", "tags"].contains(&word.as_str());
-    (closes && line.contains(" and ")) || leads && name.split_whitespace().count() == 1
+    // "The content of the <slip>, <log> and <note> tags".
+    let mut listed = line;
+    loop {
+        listed = listed.trim_start_matches([' ', ',', '`']);
+        listed = listed.strip_prefix("and ").or(listed.strip_prefix("or ")).unwrap_or(listed);
+        match listed.strip_prefix('<').and_then(|rest| rest.split_once('>')) {
+            Some((_, rest)) => listed = rest,
+            None => break,
+        }
+    }
+    (closes && line.contains(" and "))
+        || listed.starts_with("tag")
+        || leads && name.split_whitespace().count() == 1
 }

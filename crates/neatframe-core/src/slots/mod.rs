@@ -217,7 +217,9 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
             // `[index]<type>`, `[Optional]`.
             let told = after == Some('<')
                 || ["optional", "required", "mandatory"].iter().any(|word| name.eq_ignore_ascii_case(word));
-            let mark = mark || cited || told;
+            // `[or a list]`: words in brackets that one may leave away.
+            let aside = ["or ", "and ", "if ", "e.g"].iter().any(|lead| name.starts_with(lead));
+            let mark = mark || cited || told || aside;
             phrase && !link && !joined && !single && !shows && !labels && !mark
         }
         Syntax::Angles => {
@@ -237,6 +239,7 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && !mentioned
                 && phrase
                 && !name.contains([':', ',', '/', '(', '@', '-'])
+                && !names_a_border(name)
                 && after != Some('`')
         }
         // `<<<NAME>>>` and `<<SYS>>` are borders.

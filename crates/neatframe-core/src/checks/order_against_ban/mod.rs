@@ -109,6 +109,11 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let mut verb_at = at;
         // "It goes without saying" forbids nothing.
         let without = at > 0 && lower(at - 1) == "without" && !(at > 1 && lower(at - 2) == "goes");
+        // "Do not edit it without reading it" asks to read.
+        if without && words[..at - 1].iter().any(|word| word.is(vocabulary::NEGATION)) {
+            at += 1;
+            continue;
+        }
         let (mut forbids, mut universal, mut always) = (without, false, false);
         loop {
             match &*lower(verb_at) {

@@ -55,6 +55,7 @@ impl Check for BareProhibition {
                     && !names_a_case(words, hit)
                     && !tells_of_a_failure(case.source.text(), words, hit)
                     && !asks_for_it(case.source.text(), words, hit)
+                    && !wants_something_with_it(case.source.text(), words, hit)
                     && !offers_a_way(case, unit, words, hit)
             }) else {
                 continue;
@@ -102,6 +103,12 @@ fn asks_for_it(text: &str, words: &[Word], hit: &Hit) -> bool {
                 | "incomplete"
         )
     })
+}
+
+/// "Write no vague causes without naming the part": what goes with them is what to do.
+fn wants_something_with_it(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let without = words[hit.last + 1..].iter().position(|word| word.lower(text) == "without");
+    without.is_some_and(|at| words.len() > hit.last + 1 + at + 2)
 }
 
 /// Words that turn from what is forbidden to what is wanted.
@@ -248,7 +255,12 @@ impl Check for HedgedOrder {
             let of_things = hit.first > 0
                 && matches!(&*words[hit.first - 1].lower(case.source.text()), "that" | "which" | "who")
                 && !opens;
-            if ruled_out || asked || of_things {
+            // "A genuine attempt to answer" is a thing as well.
+            let noun = words[hit.first].lower(case.source.text()) == "attempt"
+                && words[..hit.first].iter().rev().take(2).any(|word| {
+                    matches!(&*word.lower(case.source.text()), "a" | "an" | "the" | "any" | "each" | "every")
+                });
+            if ruled_out || asked || of_things || noun {
                 continue;
             }
             // "Be up for making" orders nothing.

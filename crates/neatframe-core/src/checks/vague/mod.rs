@@ -81,6 +81,8 @@ impl Check for UnmeasuredWording {
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
                         && !in_a_slot(case, words[hit.first].start as usize)
+                        && !tells_of_a_level(line_before(case, unit, words[hit.first]))
+                        && !is_of_a_name(case.source.text(), words, hit)
                         && !case.hits[unit].iter().any(padded)
                         && (!presses(case, words, hit) || !case.hits[unit].iter().any(is_padding))
                         && !case.settings.words.allows(words, hit.first, hit.last)
@@ -119,6 +121,36 @@ impl Check for UnmeasuredWording {
             sink.report(whole, told.join("; "), write);
         }
     }
+}
+
+/// The line of a unit that a word stands in, up to that word.
+fn line_before<'a>(case: &'a Case<'_>, unit: usize, word: Word) -> &'a str {
+    let before = &case.source.text()[case.units[unit].text.start()..word.span().start()];
+    before.rsplit('\n').next().unwrap_or(before).trim_start()
+}
+
+/// `**0.4 - 0.6**: the reply misses key points`: what a level stands for is weighed by the one who grades.
+fn tells_of_a_level(line: &str) -> bool {
+    let line = line.trim_start_matches(['*', '-', ' ', '(', '[']);
+    let figures =
+        line.trim_start_matches(|c: char| c.is_ascii_digit() || matches!(c, '.' | '-' | '–' | ' ' | '%'));
+    let opens = line.starts_with(|c: char| c.is_ascii_digit());
+    opens && figures.trim_start_matches(['*', ')', ']', ' ']).starts_with([':', '='])
+}
+
+/// "The Premium Fare Card": a word of a name.
+fn is_of_a_name(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let large = |at: usize| {
+        words.get(at).is_some_and(|word| {
+            let own = word.text(text);
+            own.starts_with(char::is_uppercase) && own.contains(char::is_lowercase)
+        })
+    };
+    hit.first == hit.last
+        && hit.first > 0
+        && large(hit.first)
+        && large(hit.first + 1)
+        && !large(hit.first - 1)
 }
 
 /// The hits by what they leave open, in the order in which each kind comes first.
