@@ -9,7 +9,6 @@ use super::{
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
-use crate::units::UnitKind;
 use std::cell::LazyCell;
 
 /// Two stated requirements that exclude each other: lengths, counts, manner, openings.
@@ -65,7 +64,6 @@ impl Check for ClashingDemands {
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
                 (earlier.unit != requirement.unit || in_one_breath(earlier))
                     && excludes(earlier, requirement)
-                    && !are_of_two_names(case, earlier, requirement)
                     && !(is_explained_within(case, earlier, requirement) && *reasons)
             });
             if let Some(earlier) = clash {
@@ -137,20 +135,6 @@ impl Check for ClashingDemands {
             finding.related.extend([count.span, size.span]);
         }
     }
-}
-
-/// `choice: one option of a list` and `multi_choice: several options`: what two names stand for.
-fn are_of_two_names(case: &Case<'_>, one: &Requirement, other: &Requirement) -> bool {
-    let label = |rule: &Requirement| {
-        let unit = &case.units[rule.unit];
-        let (label, _) = case.text(unit.text).split_once(": ")?;
-        let name = label.trim_matches(['*', '`']);
-        let plain = name.starts_with(|c: char| c.is_ascii_lowercase())
-            && name.bytes().all(|b| b.is_ascii_alphanumeric() || b == b'_');
-        let listed = matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field);
-        (plain && listed && matches!(rule.demand, Demand::Manner { .. })).then_some(name)
-    };
-    label(one).zip(label(other)).is_some_and(|(one, other)| one != other)
 }
 
 /// "Explain your plan before the JSON; output JSON only": one sentence may ask for both as well as two may.

@@ -22,13 +22,24 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             continue;
         }
         let Some((thing, one, span)) = number(text, words) else { continue };
-        let rival =
-            seen.iter().find(|(other, named, single, _)| *other != unit && *named == thing && *single != one);
+        let rival = seen.iter().find(|(other, named, single, _)| {
+            let labels = label(case, unit).zip(label(case, *other));
+            *other != unit && *named == thing && *single != one && labels.is_none_or(|(one, two)| one == two)
+        });
         if let Some((_, _, _, place)) = rival {
             sink.clash(case, span, *place);
         }
         seen.push((unit, thing, one, span));
     }
+}
+
+/// The name that `multi_choice: several options of a list` tells of.
+fn label<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a str> {
+    let (label, _) = case.text(case.units[unit].text).split_once(": ")?;
+    let name = label.trim_matches(['*', '`']);
+    let plain = name.starts_with(|c: char| c.is_ascii_lowercase())
+        && name.bytes().all(|b| b.is_ascii_alphanumeric() || b == b'_');
+    plain.then_some(name)
 }
 
 /// The thing that a sentence asks one or several of, in the singular, and whether it is one.

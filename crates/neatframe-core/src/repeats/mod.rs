@@ -16,6 +16,7 @@ use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
 use crate::requirement::{Demand, Requirement, is_one_gap};
 use crate::source::Source;
+use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use std::collections::HashMap;
@@ -175,6 +176,28 @@ pub(crate) fn find(
     twins
 }
 
+/// Each unit that says what an earlier one said. `read` tells what a demand comes down to, `same` whether two come down to one;
+/// `most` of them are remembered.
+fn told_again<T>(
+    words: &Words,
+    spans: impl Iterator<Item = (usize, Span)>,
+    most: usize,
+    read: impl Fn(&[Word]) -> Option<T>,
+    same: impl Fn(&T, &T) -> bool,
+) -> Vec<(usize, usize)> {
+    let mut seen: Vec<(usize, T)> = Vec::new();
+    let mut found = Vec::new();
+    for (unit, span) in spans {
+        let Some(demand) = read(words.within(span)) else { continue };
+        match seen.iter().find(|(_, told)| same(told, &demand)) {
+            Some((earlier, _)) => found.push((unit, *earlier)),
+            None if seen.len() < most => seen.push((unit, demand)),
+            None => {}
+        }
+    }
+    found
+}
+
 /// "List open piers in bold" behind "only list open piers": the end says how or where, which nothing did before.
 fn ends_in_a_new_place(text: &str, later: &[Word], earlier: &[Word]) -> bool {
     const NEAR: usize = 4;
@@ -228,6 +251,9 @@ fn has_a_case(source: &Source, words: &Words, unit: &Unit) -> bool {
     })
 }
 
+/// From so many words of meaning on two cases share more than half of them.
+const LONG_CASE: usize = 4;
+
 /// False for "if the answer is longer, call it right" and "if the answer is right, call it right".
 fn are_of_one_case(text: &str, one: &[Word], other: &[Word]) -> bool {
     let pointed = |words: &[Word]| {
@@ -245,7 +271,8 @@ fn are_of_one_case(text: &str, one: &[Word], other: &[Word]) -> bool {
     };
     case(one).zip(case(other)).is_none_or(|(one, other)| {
         let shared = one.iter().filter(|stem| other.contains(stem)).count();
-        shared * 2 >= one.len().max(other.len())
+        let most = one.len().max(other.len());
+        shared * 2 >= most && (most < LONG_CASE || shared * 3 >= most * 2)
     })
 }
 
@@ -313,9 +340,8 @@ fn candidates(gist: &Gist, by_stem: &HashMap<u32, Vec<usize>>) -> Vec<usize> {
 fn two_lines(
     first: &str,
     second: &str,
-    find: impl Fn(&str, &Words, std::array::IntoIter<(usize, crate::span::Span), 2>) -> Vec<(usize, usize)>,
+    find: impl Fn(&str, &Words, std::array::IntoIter<(usize, Span), 2>) -> Vec<(usize, usize)>,
 ) -> bool {
-    use crate::span::Span;
     let text = format!("{first}\n{second}");
     let words = Words::read(&text, 0);
     let spans = [(0, Span::new(0, first.len())), (1, Span::new(first.len() + 1, text.len()))];

@@ -1,5 +1,6 @@
 //! Things that are not to count, listed twice: "ignore spelling and style", "you are not to grade style or spelling".
 
+use super::told_again;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::span::Span;
@@ -27,21 +28,11 @@ pub(super) fn repeated(
     words: &Words,
     spans: impl Iterator<Item = (usize, Span)>,
 ) -> Vec<(usize, usize)> {
-    let mut seen: Vec<(usize, Vec<u32>)> = Vec::new();
-    let mut found = Vec::new();
-    for (unit, span) in spans {
-        let Some(things) = things(text, words.within(span)) else { continue };
-        let twin = seen.iter().find(|(_, told)| {
-            let shared = things.iter().filter(|thing| told.contains(thing)).count();
-            shared >= SHARED && shared * 3 >= things.len().min(told.len()) * 2
-        });
-        match twin {
-            Some((earlier, _)) => found.push((unit, *earlier)),
-            None if seen.len() < MOST => seen.push((unit, things)),
-            None => {}
-        }
-    }
-    found
+    let same = |told: &Vec<u32>, things: &Vec<u32>| {
+        let shared = things.iter().filter(|thing| told.contains(thing)).count();
+        shared >= SHARED && shared * 3 >= things.len().min(told.len()) * 2
+    };
+    told_again(words, spans, MOST, |demand| things(text, demand), same)
 }
 
 /// The things of the list behind a verb that leaves them aside, each by its last word.

@@ -1,5 +1,6 @@
 //! What is left away unless it is asked for, told twice: "only add a map if the guest asks", "avoid maps unless asked".
 
+use super::told_again;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::span::Span;
@@ -21,19 +22,9 @@ pub(super) fn repeated(
     words: &Words,
     spans: impl Iterator<Item = (usize, Span)>,
 ) -> Vec<(usize, usize)> {
-    let mut seen: Vec<(usize, Vec<u32>)> = Vec::new();
-    let mut found = Vec::new();
-    for (unit, span) in spans {
-        let Some(things) = things(text, words.within(span)) else { continue };
-        let within = |one: &[u32], two: &[u32]| one.iter().all(|thing| two.contains(thing));
-        let twin = seen.iter().find(|(_, told)| within(told, &things) || within(&things, told));
-        match twin {
-            Some((earlier, _)) => found.push((unit, *earlier)),
-            None if seen.len() < MOST => seen.push((unit, things)),
-            None => {}
-        }
-    }
-    found
+    let within = |one: &[u32], two: &[u32]| one.iter().all(|thing| two.contains(thing));
+    let same = |told: &Vec<u32>, things: &Vec<u32>| within(told, things) || within(things, told);
+    told_again(words, spans, MOST, |demand| things(text, demand), same)
 }
 
 /// The things that "only add a map if the guest asks" or "do not add maps unless asked" is about, each as a stem.

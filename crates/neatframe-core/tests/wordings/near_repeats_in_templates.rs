@@ -15,4 +15,22 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Write at most three sentences.", "Write the second sentence in capitals."),
     ("Follow the output format exactly.", "Explain the output format to the guest."),
     ("Respond in the language of the guest.", "Respond within one line."),
+    ("Use numpy to sort the slips.", "Use matplotlib to draw the fares."),
+    ("Only return slips that are open.", "Use only the numbers of slips from the log."),
+    ("Only use maps if the guest asks for them.", "Avoid adding fares unless asked."),
+    (
+        "If the guest names the pier, call the slip right.",
+        "If the slip is longer but holds the same pier, call it right.",
+    ),
+    (
+        "In this case, describe the slip as a logo and name no other text.",
+        "In this case, describe the slip as a frame and name no other text.",
+    ),
+    (
+        "If the fare log looks right, check if the slip is right.",
+        "If the slip looks right, check if the pier is right.",
+    ),
+    ("Do not paint boats.", "Do not sell them."),
+    ("Call the log once.", "Do not sort the slips multiple times."),
+    ("Read the slip before the log.", "Do not change slip A without reading slip B first."),
 ];

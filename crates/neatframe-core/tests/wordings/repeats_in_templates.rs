@@ -32,4 +32,33 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Round all fares to whole euros.", "Fares are given as whole euros, rounded."),
     ("Follow the output format exactly.", "Strictly adhere to the output format."),
     ("Never invent a pier.", "Do not make up piers that do not exist."),
+    ("Only use maps if the guest explicitly requests it.", "Avoid adding maps to slips unless asked."),
+    ("Your only job is to plan, and you do not paint boats.", "You do NOT paint them."),
+    (
+        "Return only the JSON.",
+        "Do not include remarks, explanations, or any other text outside the JSON structure itself.",
+    ),
+    (
+        "Do not include any other text, remarks or filler before or after the JSON object.",
+        "Return ONLY the JSON object.",
+    ),
+    ("Return the slip only in the JSON format.", "Do not output anything other than this JSON object."),
+    (
+        "Just give back one slip, the slip that the notes add up to.",
+        "Do not include anything else in your reply other than the joined slip.",
+    ),
+    ("Always take it one step at a time.", "Do not try to do multiple things at once."),
+    (
+        "Answer the guest's query as specifically as possible.",
+        "Be as specific as possible in your answer to the guest's query.",
+    ),
+    (
+        "Do not name a single price of the bar.",
+        "You will be penalized if you name a single price of the bar.",
+    ),
+    ("Look up each slip by calling the log tool once.", "Never call it more than once."),
+    (
+        "To be sure, use the `fares` tool to get the fare that you need from the office.",
+        "Ask nobody. Use the `fares` tool to get the fare that you need from the office.",
+    ),
 ];
