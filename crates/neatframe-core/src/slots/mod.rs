@@ -219,7 +219,7 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 || ["optional", "required", "mandatory"].iter().any(|word| name.eq_ignore_ascii_case(word));
             // `[or a list]`: words in brackets that one may leave away.
             let aside = ["or ", "and ", "if ", "e.g"].iter().any(|lead| name.starts_with(lead));
-            let mark = mark || cited || told || aside;
+            let mark = mark || cited || told || aside || name.ends_with('!');
             phrase && !link && !joined && !single && !shows && !labels && !mark
         }
         Syntax::Angles => {
@@ -258,7 +258,7 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && !matches!(name, "d" | "s" | "f" | "i")
                 && inner.len() == name.len()
                 && before != Some('{')
-                && !before.is_some_and(|c| c.is_ascii_digit())
+                && !before.is_some_and(|c| c.is_ascii_digit() || matches!(c, '\'' | '"'))
         }
         Syntax::DoubleBrackets | Syntax::Dollar => {
             let head = text[..slot.span.start()].trim_end_matches([' ', '\t']);

@@ -152,6 +152,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let end =
             (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
+        // "Never use ';' to part them": a sign is ruled out, and no word tells which.
+        let sign = words
+            .get(verb_at + 1..verb_at + 3)
+            .is_some_and(|next| matches!(next[0].text(text), "'" | "\"" | "`") && next[1].is_punctuation());
+        if forbids && sign {
+            at += 1;
+            continue;
+        }
         // "Ask for the number": what is asked for is the object.
         let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
         // "Ask the guest for the number" asks for it as well.

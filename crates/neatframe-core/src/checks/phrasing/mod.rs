@@ -60,6 +60,10 @@ impl Check for BareProhibition {
             }) else {
                 continue;
             };
+            // "**No doubles**:" leads on to what is meant.
+            if case.text(case.units[unit].text).trim_end_matches('*').ends_with(':') {
+                continue;
+            }
             let span = sentence_around(case, unit, words, hit);
             let message = format!("`{}` leaves open what to do instead", case.shown(span));
             sink.report(span, message, BANS[hit.entry as usize]).fix =
