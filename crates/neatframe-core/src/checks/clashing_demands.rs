@@ -37,6 +37,8 @@ static CLASHING: Meta = Meta {
         "Ask one question per message. Name all three piers in one message.",
         "Return three bullets of two sentences each.",
         "Return only JSON with the key `reason`. Name the pier. Explain why the boat is late.",
+        "Format the notice as Markdown. Return an object with the key `notice`. No Markdown around it, only raw JSON.",
+        "Never invent a fare. The boards hold the sum, so do not second-guess it.",
     ],
 };
 
@@ -65,6 +67,7 @@ impl Check for ClashingDemands {
                 (earlier.unit != requirement.unit || in_one_breath(earlier))
                     && excludes(earlier, requirement)
                     && !(is_explained_within(case, earlier, requirement) && *reasons)
+                    && !is_marked_within(case, requirement)
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
@@ -160,6 +163,17 @@ fn is_explained_within(case: &Case<'_>, one: &Requirement, two: &Requirement) ->
     let sentence = case.text(case.units[prose.unit].text).to_lowercase();
     let outside = ["after", "below", "before", "above", "outside", "followed", "then"];
     !sentence.split(|c: char| !c.is_alphabetic()).any(|word| outside.contains(&word))
+}
+
+/// "Format the text as Markdown", "the key `text`", "no Markdown, only raw JSON": the marks stand inside the record.
+fn is_marked_within(case: &Case<'_>, rule: &Requirement) -> bool {
+    let bans = matches!(rule.demand, Demand::Manner { axis: "markup", pole: "no Markdown" });
+    let record = || case.text(case.units[rule.unit].text).to_lowercase().contains("json");
+    let holder = || {
+        case.requirements.iter().any(|rule| matches!(rule.demand, Demand::Fields(_)))
+            || ["\"key\"", " key ", " keys "].iter().any(|key| case.source.text().contains(key))
+    };
+    bans && record() && holder()
 }
 
 /// True where the prompt names a field for reasons in quotation marks or backticks.

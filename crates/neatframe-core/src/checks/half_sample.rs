@@ -57,7 +57,10 @@ impl Check for HalfSample {
             if case.slots.iter().any(|slot| whole.overlaps(slot.span)) || shown.content.is_empty() {
                 continue;
             }
-            if only_illustrates(case, shown) || never_answered(case, samples, shown) {
+            if only_illustrates(case, shown)
+                || is_commented(case, shown)
+                || never_answered(case, samples, shown)
+            {
                 continue;
             }
             // One text alone that nobody calls a sample is the material; under a title the last line may be the output.
@@ -101,12 +104,25 @@ fn only_illustrates(case: &Case<'_>, shown: &Shown) -> bool {
     label.starts_with("for ") || label.starts_with("e.g")
 }
 
+/// `# Sort the slips: …` among lines of code.
+fn is_commented(case: &Case<'_>, shown: &Shown) -> bool {
+    let line = case.source.text()[..shown.label.start()].lines().next_back().unwrap_or("");
+    let code = |line: &str| line.ends_with(')') || line.contains(" = ") || line.starts_with("import ");
+    line.trim() == "#" && case.text(shown.content).lines().any(|line| code(line.trim()))
+}
+
 /// How many samples are compared with each other.
 const MANY: usize = 200;
 
 /// Where several samples have one label and none of them an output, the label names no input.
 fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
-    let alike = |other: &Shown| case.text(other.label) == case.text(shown.label);
+    let name = |shown: &Shown| {
+        // "Example 1 (a notice)", "Example 2 (a letter)".
+        let label = case.text(shown.label);
+        label.split(|c: char| c.is_ascii_digit()).next().unwrap_or(label).to_string()
+    };
+    let own = name(shown);
+    let alike = |other: &Shown| name(other) == own;
     let several = samples.len() <= MANY && samples.iter().filter(|other| alike(other)).count() > 1;
     let answered =
         |pair: &[Shown]| alike(&pair[0]) && pair[1].side != Side::Input && pair[1].beside(&pair[0]);

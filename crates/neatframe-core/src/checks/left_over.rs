@@ -94,8 +94,15 @@ impl Check for LeftOverSlot {
                 let spoken_of = at > 0
                     && matches!(
                         &*words[at - 1].lower(case.source.text()),
-                        "leave" | "no" | "any" | "a" | "without"
-                    );
+                        "leave" | "no" | "any" | "a" | "without" | "your" | "the" | "my" | "our" | "each" | "every"
+                    )
+                    // "The boat's TODO list", "TODO items".
+                    || words.get(at + 1).is_some_and(|next| {
+                        matches!(
+                            &*next.lower(case.source.text()),
+                            "list" | "lists" | "item" | "items" | "comment" | "comments" | "file" | "files" | "entries"
+                        )
+                    });
                 if !marker || spoken_of {
                     continue;
                 }

@@ -34,6 +34,7 @@ static META: Meta = Meta {
         "Name the pier in the first line. Name the ferry in the second line.",
         "Ask one question per turn. Name the pier. Once more, because it matters most: one question per turn.",
         "Titles have at most 8 words. Bullets have at most 12 words.",
+        "Describe each type.\n1. The slip has:\n   - \"type\": \"object\"\n2. The pier has:\n   - \"type\": \"object\"",
     ],
 };
 
@@ -96,6 +97,9 @@ fn block(case: &Case<'_>, sink: &mut Sink<'_>, demands: &[usize], run: &[(usize,
 
 /// A step, and the part of the answer that comes of it.
 fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    if shows_a_line(case.text(case.units[unit].text)) || is_scoped(case, unit, earlier) {
+        return true;
+    }
     if is_same(case.text(case.units[unit].text), case.text(case.units[earlier].text)) {
         return false;
     }
@@ -160,6 +164,61 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
         _ => false,
     }
+}
+
+/// `> Guest: …`, `[Q]: …`, `"type": "text"`: a line of a dialogue or of a record that is shown.
+fn shows_a_line(line: &str) -> bool {
+    let named = |line: &str| line.split_once(':').is_some_and(|(name, _)| !name.trim().contains(' '));
+    let turn = line.strip_prefix("> ").is_some_and(named) || line.starts_with('[') && named(line);
+    // "WRONG: …" in a list of good and bad ones.
+    let judged = line.split_once(':').is_some_and(|(label, _)| {
+        matches!(label, "CORRECT" | "WRONG" | "INCORRECT" | "GOOD" | "BAD" | "RIGHT" | "YES" | "NO")
+    });
+    let key = line.strip_prefix('"').and_then(|rest| rest.split_once('"')).map(|(_, rest)| rest.trim_start());
+    turn || judged || line.ends_with("###") || key.is_some_and(|rest| rest.starts_with(':'))
+}
+
+/// Within how many units the line is looked for that a list belongs to.
+const BELOW: usize = 12;
+
+/// Two lines that are about two things, though their words are alike.
+fn is_scoped(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    let [this, that] = [unit, earlier].map(|unit| case.text(case.units[unit].text));
+    // "Call the desk → a note", "Call the pier → a note": steps of a chain.
+    if this.contains('→') && that.contains('→') && !is_same(this, that) {
+        return true;
+    }
+    // "Short reason: …, plain text", "Long reason: …, plain text": two parts with a name in common.
+    fn label(line: &str) -> Option<&str> {
+        line.split_once(": ").map(|(label, _)| label).filter(|label| label.split_whitespace().count() <= 4)
+    }
+    let fields = [unit, earlier].iter().all(|unit| case.units[*unit].kind == UnitKind::Field);
+    let two_of_a_kind = |one: &str, two: &str| {
+        !is_same(one, two)
+            && one.split_whitespace().any(|word| two.split_whitespace().any(|other| other == word))
+    };
+    if fields && label(this).zip(label(that)).is_some_and(|(one, two)| two_of_a_kind(one, two)) {
+        return true;
+    }
+    // "For the notice:", "For the letter:": what is said below each holds for each.
+    let title = |unit: usize| {
+        let above = (unit.saturating_sub(BELOW)..unit).rev().map(|above| case.text(case.units[above].text));
+        above.into_iter().find(|line| line.starts_with("For ") && line.ends_with(':'))
+    };
+    if title(unit).zip(title(earlier)).is_some_and(|(one, two)| one != two) {
+        return true;
+    }
+    // "If so, say yes", "make it shorter" behind the first sentence of two items: each is about its own.
+    let follows = |unit: usize| {
+        let holder = &case.units[unit];
+        matches!(holder.kind, UnitKind::Item { .. } | UnitKind::Field) && !holder.opens_piece
+    };
+    let points = case
+        .words_of(unit)
+        .iter()
+        .take(3)
+        .any(|word| matches!(&*word.lower(case.source.text()), "it" | "them" | "so" | "if" | "instead"));
+    follows(unit) && follows(earlier) && points && case.units[unit].pieces != case.units[earlier].pieces
 }
 
 /// "Required fields are missing", "if it asks, the reply holds the fare": what a verdict or a level stands for, and no order.

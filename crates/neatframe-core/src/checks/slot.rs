@@ -77,8 +77,22 @@ impl Check for MixedSlots {
                         || calls_by_tag(case, slot)
                 }
                 Syntax::Brackets => {
+                    // `[ANSWER]` … `[/ANSWER]`, `[QUESTION]: …`: a mark of the text.
+                    let marks = case.source.text().contains(&format!("[/{inner}]"))
+                        || case.source.text().contains(&format!("[{inner}]:"));
+                    // `search_[engine]`: any of several names.
+                    let joined = case.source.text()[..slot.span.start()]
+                        .ends_with(|c: char| c.is_alphanumeric() || c == '_');
+                    if marks || joined {
+                        return true;
+                    }
                     // "Only [indexed] are interactive": what is so marked.
                     inner.contains([',', ':', '('])
+                        || inner.starts_with(' ')
+                        || words >= 4
+                            && case.unit_of(slot).is_some_and(|unit| {
+                                case.labels[unit].component == Some(Component::OutputFormat)
+                            })
                         || inner.ends_with('.')
                         || !inner.contains([' ', '_']) && inner.ends_with("ed")
                         || is_a_mark(case, slot)
@@ -87,7 +101,13 @@ impl Check for MixedSlots {
                 }
                 Syntax::Braces | Syntax::DoubleBraces => is_spoken_of(case, slot),
                 // `${A, B}` is a set in mathematics.
-                Syntax::DollarBraces => inner.contains(','),
+                // `${price}` may be a sum of dollars.
+                Syntax::DollarBraces => {
+                    inner.contains(',')
+                        || ["price", "amount", "cost", "fee", "budget", "total", "fare"]
+                            .iter()
+                            .any(|sum| inner.to_lowercase().contains(sum))
+                }
                 _ => false,
             }
         };
@@ -100,15 +120,19 @@ impl Check for MixedSlots {
         }
         let sample = |slot: &&Slot| {
             let unit = case.unit_of(slot);
+            let shown = |unit: usize| case.labels[unit].component == Some(Component::Examples);
             let shows = |unit: usize| {
-                case.labels[unit].component == Some(Component::Examples)
+                shown(unit)
                     && matches!(case.units[unit].kind, UnitKind::Turn | UnitKind::Code | UnitKind::Field)
             };
+            // `GET /boats/{{id}}` in a sample.
+            let in_a_path = case.source.text()[..slot.span.start()].ends_with('/');
             let mixed = |unit: usize| syntaxes.get(&unit).is_some_and(|found| found.count_ones() > 1);
             unit.is_some_and(|unit| {
-                shows(unit)
-                    && !mixed(unit)
-                    && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces)
+                in_a_path && shown(unit)
+                    || shows(unit)
+                        && !mixed(unit)
+                        && !matches!(slot.syntax, Syntax::DoubleBraces | Syntax::DollarBraces)
             })
         };
         let question = |slot: &&Slot| decide::is_question(case.text(slot.inner));

@@ -114,7 +114,7 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
             .contains(last)
         })
         // `instructions.actions.message`, `document_count_str`: a text of the prompt's own, a number.
-        || parts.iter().any(|part| ["instructions", "fragments", "count", "limit", "max"].contains(part))
+        || parts.iter().any(|part| ["instructions", "fragments", "count", "limit", "max", "n", "num"].contains(part))
     {
         return false;
     }
@@ -167,6 +167,19 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
         .iter()
         .any(|(open, close)| before.ends_with(open) && after.starts_with(close));
     if quoted || in_tag || bordered {
+        return true;
+    }
+    // A row of signs above and below.
+    let row = |line: Option<&str>| {
+        let line = line.unwrap_or("").trim();
+        let sign = line.chars().next_back().filter(|c| matches!(c, '#' | '-' | '=' | '*' | '~' | '_' | '+'));
+        sign.is_some_and(|sign| line.chars().rev().take_while(|c| *c == sign).count() >= 3)
+    };
+    let between = alone_on_line(text, slot)
+        && row(before.trim_end().lines().next_back())
+        && row(after.trim_start().lines().next());
+    // `<|im_start|>{{ role }}`: a template of messages, whose borders are its own.
+    if between || text.contains("<|im_start|>") || text.contains("<|start_header_id|>") {
         return true;
     }
     // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.

@@ -166,6 +166,11 @@ fn holds_a_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     reading.slots.get(after).is_some_and(|slot| slot.span.overlaps(unit.text))
 }
 
+/// `{% endif %}`: a line that steers a template, and no part of what is sent.
+fn is_steered(line: &str) -> bool {
+    line.strip_prefix("{%").and_then(|line| line.strip_suffix("%}")).is_some_and(|line| !line.contains("%}"))
+}
+
 /// From which share of belief an order under a title for rules may be one.
 const RULED: f32 = 0.15;
 
@@ -192,6 +197,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::up_to_the_hand_over(reading, &mut bounded);
     shots::tagged(reading, &mut bounded);
     shots::code_below_a_lead(reading, &mut bounded);
+    shots::up_to_a_row(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)
@@ -205,8 +211,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut handed_over = false;
     let mut last = None;
     for (index, label) in labels.iter_mut().enumerate() {
-        handed_over |= handover::hands_over(reading, index)
-            || bounds::ends_samples(reading.source.slice(reading.units[index].text));
+        if bounds::ends_samples(reading.source.slice(reading.units[index].text)) {
+            (handed_over, sampled) = (true, None);
+        }
+        handed_over |= handover::hands_over(reading, index);
         if reading.units[index].kind == UnitKind::Mark {
             continue;
         }
@@ -221,7 +229,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         }
         let words = reading.words.within(reading.units[index].text);
         // No words: a line that steers a template.
-        if words.is_empty() || is_courtesy(words, &all_hits[index]) {
+        if words.is_empty()
+            || is_steered(reading.source.slice(reading.units[index].text))
+            || is_courtesy(words, &all_hits[index])
+        {
             continue;
         }
         let seen = views.of(index);
@@ -247,7 +258,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if let Some(component) = list.goes_on(unit, &seen[0], is_order) {
             towards(component, &mut shares);
         }
-        if list.is_a_step(reading, unit) && sampled.is_none() {
+        let step = list.is_a_step(reading, unit) || list.is_within_a_step(reading, unit, is_order);
+        if step && sampled.is_none() {
             towards(Component::Task, &mut shares);
         }
         // Under a title for samples a labelled line or a record is one.

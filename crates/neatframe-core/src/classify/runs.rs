@@ -2,6 +2,7 @@
 
 use super::Reading;
 use super::model::Scores;
+use super::shape::is_bare_slot;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::units::{Unit, UnitKind};
@@ -86,6 +87,9 @@ fn leads_to_a_sample(before: &str) -> bool {
         .any(|end| lead.ends_with(end))
 }
 
+/// Within how many words the opening of a step ends.
+const OPENING: usize = 8;
+
 /// A list of cases below a rule or a fact: "Never join two slips if:", "These are no slips:".
 #[derive(Default)]
 pub(super) struct OpenList {
@@ -93,6 +97,8 @@ pub(super) struct OpenList {
     section: usize,
     /// The lead says that the entries are steps.
     steps: bool,
+    /// How far in a step stands that leads to a list of what to look at.
+    step: Option<u16>,
 }
 
 impl OpenList {
@@ -100,9 +106,26 @@ impl OpenList {
     pub(super) fn is_a_step(&self, reading: &Reading<'_>, unit: &Unit) -> bool {
         let counted = unit.kind == UnitKind::Item { ordered: true } && unit.opens_piece;
         let words = reading.words.within(unit.text);
-        let does =
-            words.first().is_some_and(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::NEGATION));
+        let text = reading.source.text();
+        let does = |word: &Word| word.is(vocabulary::VERB) && !word.is(vocabulary::NEGATION);
+        // "Based on the slip, briefly name the pier".
+        let behind = words
+            .iter()
+            .take(OPENING)
+            .position(|word| word.text(text) == ",")
+            .and_then(|comma| words[comma + 1..].iter().find(|word| !word.lower(text).ends_with("ly")));
+        let led = words.first().is_some_and(|word| {
+            matches!(&*word.lower(text), "based" | "after" | "from" | "using" | "with" | "in" | "for")
+        });
+        let does = words.first().is_some_and(does) || led && behind.is_some_and(does);
         self.steps && counted && does && unit.section == self.section && words.len() > 3
+    }
+
+    /// "- Common traits" further in, below "Look for aspects such as:" within a step: a part of the step.
+    pub(super) fn is_within_a_step(&self, reading: &Reading<'_>, unit: &Unit, orders: bool) -> bool {
+        let nested = |column| reading.outline.pieces[unit.pieces.start].indent > column;
+        let listed = matches!(unit.kind, UnitKind::Item { .. }) && unit.opens_piece && !orders;
+        listed && self.step.is_some_and(nested) && unit.section == self.section
     }
 
     /// What the lead of a list makes of one of its entries, where the entry says little by itself.
@@ -116,9 +139,20 @@ impl OpenList {
 
     /// Takes in what a unit was read as.
     pub(super) fn note(&mut self, reading: &Reading<'_>, unit: &Unit, component: Option<Component>) {
-        if matches!(unit.kind, UnitKind::Item { .. }) && unit.section == self.section {
+        if is_bare_slot(reading, unit) {
             return;
         }
+        if matches!(unit.kind, UnitKind::Item { .. }) && unit.section == self.section {
+            let text = reading.source.slice(unit.text);
+            let column = reading.outline.pieces[unit.pieces.start].indent;
+            if self.step.is_none_or(|step| column <= step) {
+                let asks = component == Some(Component::Task)
+                    && ["such as:", "like:", "including:"].iter().any(|end| text.ends_with(end));
+                self.step = asks.then_some(column);
+            }
+            return;
+        }
+        self.step = None;
         let leads = reading.source.slice(unit.text).ends_with(':') && unit.kind == UnitKind::Sentence;
         let told = matches!(component, Some(Component::Context | Component::Constraints));
         self.of = component.filter(|_| leads && told);
@@ -143,6 +177,8 @@ const RECORD: usize = 2_000;
 pub(super) struct OpenRecord {
     depth: i32,
     of: Option<Component>,
+    /// The section and the kind of the units that it stands in.
+    place: Option<(usize, UnitKind)>,
     /// Where a record that takes the input in ends, in bytes.
     material: usize,
 }
@@ -187,7 +223,11 @@ impl OpenRecord {
         }
         let text = reading.source.slice(unit.text).trim_start_matches([' ', '-', '*']);
         let of_a_record = text.starts_with(['{', '[', '"', '}', ']']) || text.starts_with("...");
-        self.of.filter(|_| self.depth > 0 && of_a_record)
+        // A fence or a title ends it, closed or not.
+        let on = self.place.is_none_or(|(section, kind)| {
+            section == unit.section && (kind != UnitKind::Code || unit.kind == kind)
+        });
+        self.of.filter(|_| self.depth > 0 && of_a_record && on)
     }
 
     /// Takes in what a unit was read as.
@@ -203,6 +243,7 @@ impl OpenRecord {
         if self.depth <= 0 {
             self.depth = 0;
             self.of = shape.filter(|_| opens);
+            self.place = Some((unit.section, unit.kind));
         }
         if self.of.is_some() {
             let count = |signs: [char; 2]| text.matches(signs).count() as i32;

@@ -1,6 +1,7 @@
 //! Stretches of samples that the prompt's own pattern shows: from "Example 1:" to "Example 2:", from one `Q:` to the `Q: {question}`
 //! that is still to be answered.
 
+use super::bounds::ends_samples;
 use super::handover::hands_over;
 use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
@@ -40,6 +41,7 @@ pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
             let most = (to + 1 + (to - from) * 2).min(reading.units.len());
             let over = |at: &usize| {
                 hands_over(reading, *at)
+                    || ends_samples(reading.source.slice(reading.units[*at].text))
                     || holds_a_slot(reading, &reading.units[*at])
                     || parts(*at)
                     || is_heading(reading, *at) && title(*at).is_none()
@@ -55,8 +57,7 @@ pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
 pub(super) fn up_to_the_hand_over(reading: &Reading<'_>, inside: &mut [bool]) {
     let mut from = None;
     for at in 0..reading.units.len() {
-        let text = reading.source.slice(reading.units[at].text);
-        if reading.units[at].kind == UnitKind::Mark && text.ends_with(':') && is_sample_title(text) {
+        if is_label_of_samples(reading, at) {
             from = Some(at);
         } else if is_heading(reading, at) || orders(reading, at) && !hands_over(reading, at) {
             from = None;
@@ -93,6 +94,42 @@ pub(super) fn code_below_a_lead(reading: &Reading<'_>, inside: &mut [bool]) {
             _ => (lead, shown) = (None, false),
         }
     }
+}
+
+/// Marks in `inside` what "Here are some examples:" leads to, up to a row of dashes, where one label stands in it again and again.
+pub(super) fn up_to_a_row(reading: &Reading<'_>, inside: &mut [bool]) {
+    let text = |at: usize| reading.source.slice(reading.units[at].text);
+    let row = |at: usize| {
+        let text = text(at).trim();
+        reading.units[at].kind == UnitKind::Mark
+            && text.len() >= 3
+            && text.chars().all(|c| matches!(c, '-' | '=' | '*' | '_' | '#' | '+'))
+    };
+    for lead in 0..reading.units.len() {
+        if inside[lead] || !(leads_to_samples(reading, lead) || is_label_of_samples(reading, lead)) {
+            continue;
+        }
+        let most = reading.units.len().min(lead + LONG);
+        let Some(end) = (lead + 1..most).find(|at| row(*at)) else { continue };
+        let mut labels: HashMap<&str, usize> = HashMap::new();
+        for at in lead + 1..end {
+            let name = text(at).split_once(": ").map(|(name, _)| name);
+            let short = name.filter(|name| name.len() <= 20 && reading.units[at].opens_piece);
+            if let Some(name) = short {
+                *labels.entry(name).or_default() += 1;
+            }
+        }
+        let titled = (lead + 1..end).any(|at| is_heading(reading, at));
+        if !titled && labels.values().filter(|times| **times >= TIMES).count() >= TIMES {
+            inside[lead + 1..end].fill(true);
+        }
+    }
+}
+
+/// "Examples:" on a line of its own.
+fn is_label_of_samples(reading: &Reading<'_>, at: usize) -> bool {
+    let text = reading.source.slice(reading.units[at].text);
+    reading.units[at].kind == UnitKind::Mark && text.ends_with(':') && is_sample_title(text)
 }
 
 /// "Here are some code examples of what you can do:", "Below is a sample:".
@@ -247,6 +284,17 @@ mod tests {
                     {{ slip.picture }}\n";
         let found: Vec<_> = components_of(text).into_iter().flatten().collect();
         assert_eq!(found, [Task, Examples, Examples, Examples, Context, Context]);
+    }
+
+    #[test]
+    fn what_a_lead_opens_and_a_row_closes() {
+        let text = "Plan the calls.\nNever plan a DELETE.\n----\nHere are some examples:\n\nUser query: free a berth\n\
+                    Plan: 1. GET /piers/{{id}}\n2. Ask for the pier.\nUser query: name a boat\nPlan: 1. GET /boats\n----\n\
+                    User query: {query}\nPlan:\n";
+        let found: Vec<_> = components_of(text).into_iter().flatten().collect();
+        let shown = found.iter().filter(|of| **of == Examples).count();
+        assert_eq!(shown, found.len() - 3, "{found:?}");
+        assert_eq!(found.last(), Some(&Context), "{found:?}");
     }
 
     #[test]

@@ -93,6 +93,12 @@ fn is_slot_under_label(text: &str, lines: &[Line], after: usize, tag: &tags::Tag
     let line = |at: usize| lines.get(at).map_or("", |line| text[line.start..line.end].trim());
     let name = &text[tag.name.range()];
     let label = after.checked_sub(2).and_then(|at| line(at).strip_suffix(':'));
+    // `#Notice#:` and `<NOTICE>` below it.
+    let shouted = name.len() >= 3 && name.chars().all(|c| c.is_ascii_uppercase() || c == '_');
+    let ends = line(after).is_empty() || line(after).ends_with(':');
+    if shouted && label.is_some() && ends && !text.contains(&format!("</{name}>")) {
+        return true;
+    }
     let named = label.is_some_and(|label| label.trim_matches(['*', '#', ' ']).eq_ignore_ascii_case(name));
     named && line(after).ends_with(':') && text.matches(&text[tag.span.range()]).take(2).count() == 1
 }
@@ -280,6 +286,13 @@ impl Builder<'_> {
             return self.push(PieceKind::Heading, whole, title, core, indent);
         }
         if let Some(title) = line::ruled_title(self.text, core) {
+            if line::names_an_end(&self.text[title.range()]) {
+                let ruled = |open: &Open| self.sections[open.id].mark == Mark::Rule;
+                if let Some(depth) = self.open.iter().rposition(ruled) {
+                    self.close_down_to(depth);
+                }
+                return self.push(PieceKind::Rule, whole, core, core, indent);
+            }
             self.enter(Mark::Rule, title, 1, None, false);
             return self.push(PieceKind::Heading, whole, title, core, indent);
         }

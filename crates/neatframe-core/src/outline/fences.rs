@@ -234,5 +234,7 @@ fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
     let length = body.bytes().take_while(|&b| b == sign).count();
     // "```\"," closes one that stands within a string.
     let info = body[length..].trim_start_matches(['"', '\'', ',', ')', ']', '}']).trim();
-    (length >= 3 && !info.contains('`')).then_some((sign, length, !info.is_empty()))
+    // "```python code block." is the end of a sentence.
+    let told = info.contains(' ') && info.ends_with('.');
+    (length >= 3 && !info.contains('`') && !told).then_some((sign, length, !info.is_empty()))
 }

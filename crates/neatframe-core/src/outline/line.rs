@@ -85,6 +85,13 @@ pub(super) fn is_border(body: &str) -> bool {
     })
 }
 
+/// "END OF SAMPLES" between rows of signs: what the title before it opened is over.
+pub(super) fn names_an_end(title: &str) -> bool {
+    let mut words = title.split_whitespace();
+    let [first, second] = [words.next(), words.next()].map(|word| word.unwrap_or("").to_lowercase());
+    first == "end" && second == "of" || matches!(second.as_str(), "ends" | "end") && words.next().is_none()
+}
+
 /// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more, or `**` alone.
 pub(super) fn is_rule(body: &str) -> bool {
     if body == "**" {

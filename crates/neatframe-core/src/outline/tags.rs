@@ -174,7 +174,11 @@ pub(super) fn pair(text: &str, tags: &mut [Tag], alone: impl Fn(&Tag) -> bool) -
 /// True when the tag is named in a sentence ("between the <answer> tags") rather than used.
 fn spoken_of(text: &str, tag: &Tag) -> bool {
     let after = text[tag.span.end()..].trim_start();
-    !tag.ends_line && (after.starts_with("tag") || after.starts_with("and") || after.starts_with("or"))
+    let before = text[..tag.span.start()].trim_end();
+    let led = ["with", "by", "and", "or", "a", "the"]
+        .iter()
+        .any(|word| before.strip_suffix(word).is_some_and(|rest| rest.ends_with(char::is_whitespace)));
+    led || !tag.ends_line && (after.starts_with("tag") || after.starts_with("and") || after.starts_with("or"))
 }
 
 fn crossed(tags: &mut [Tag], faults: &mut Vec<Fault>) {

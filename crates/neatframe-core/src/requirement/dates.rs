@@ -22,9 +22,19 @@ fn shown(text: &str, words: &[Word], body: &str) -> Option<String> {
         return (shown || lead).then_some(form);
     }
     // "Dates follow the form 4 March 1871."
-    let (_, date) = trial::spelt_date(body).filter(|_| shown)?;
-    Some(spelt_form(date).to_string())
+    let (start, date) = trial::spelt_date(body).filter(|_| shown)?;
+    // "A date as the end only where the text has one (such as March 4, 1871)" sets no form.
+    let before = body[..start].to_lowercase();
+    let apart = before.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty());
+    let led = apart
+        .rev()
+        .take(LED)
+        .any(|word| matches!(word, "form" | "format" | "like" | "as" | "style" | "write" | "written"));
+    (led && !before.contains('(')).then(|| spelt_form(date).to_string())
 }
+
+/// Within how many words a date that is shown follows "like" or "in the form".
+const LED: usize = 4;
 
 /// `4 March 1871` gives `D Month YYYY`, `March 4, 1871` gives `Month D, YYYY`.
 pub(crate) fn spelt_form(date: &str) -> &'static str {
@@ -110,5 +120,7 @@ mod tests {
         assert_eq!(read("Name the boats as of 4 March 1871."), None);
         assert_eq!(read("Write dates like 05/04/2031."), None, "day and month cannot be told apart");
         assert_eq!(read("The boat leaves on 2031-05-03."), None, "a day, not a form");
+        let case = "Take a date as the end only where the text gives one (\"until March 4, 1871\").";
+        assert_eq!(read(case), None, "a sample of the text, not a form");
     }
 }

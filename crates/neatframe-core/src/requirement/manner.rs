@@ -67,7 +67,20 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Technical terms into plain ones" says what becomes of them.
         let turned = pole.axis == "vocabulary"
             && words.get(hit.last + 1).is_some_and(|next| next.lower(text) == "into");
-        if inside || turned {
+        // "Tags that assume an answer", "do not second-guess it".
+        let described = pole.axis == "gaps"
+            && matches!(before.as_deref(), Some("that" | "which" | "who" | "second" | "-"));
+        // "Take the usual fare rather than asking for every detail".
+        let rather = words[hit.first.saturating_sub(CLAUSE)..hit.first]
+            .windows(2)
+            .any(|pair| pair[0].lower(text) == "rather" && pair[1].lower(text) == "than");
+        // "If a boat is not in the list, say so": the case.
+        let comma = words.iter().position(|word| word.text(text) == ",");
+        let in_the_case = pole.axis == "off the list"
+            && words[0].is(vocabulary::CONDITION)
+            && comma.is_some_and(|comma| hit.last < comma);
+        let set_aside = rather && pole.name == "everything";
+        if inside || turned || described || in_the_case || set_aside {
             continue;
         }
         let from = hit.first.saturating_sub(REACH);

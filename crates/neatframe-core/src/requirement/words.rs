@@ -271,6 +271,11 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
         .iter()
         .skip(1)
         .filter(shouted)
+        // "Beyond the TIDE Table": a word of a name.
+        .filter(|word| {
+            let after = text[word.end as usize..].strip_prefix(' ').unwrap_or("");
+            !after.starts_with(char::is_uppercase)
+        })
         .map(|word| (word.span(), word.text(text).to_string()))
         .filter(|(_, word)| {
             !["JSON", "XML", "CSV", "HTML", "URL", "URLS", "AND", "NOT", "ANY"].contains(&word.as_str())

@@ -42,6 +42,7 @@ static AGAINST: Meta = Meta {
         "Name the pier. Do not name the pier if the guest is at sea.",
         "Ask one question per message. Never ask for card numbers.",
         "Write the notice. Never write in capitals.",
+        "Suggest rules that are general, add value and help. Do not suggest rules that are vague and don't add value.",
     ],
 };
 
@@ -152,6 +153,10 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let end =
             (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
+        if forbids && is_described(text, words, at) {
+            at += 1;
+            continue;
+        }
         // "Never use ';' to part them": a sign is ruled out, and no word tells which.
         let sign = words
             .get(verb_at + 1..verb_at + 3)
@@ -279,6 +284,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// "Rules that are not general and don't add value": the ban at `at` is said of the rules, and asked of nobody.
+fn is_described(text: &str, words: &[Word], at: usize) -> bool {
+    let lower = |at: usize| words[at].lower(text);
+    let carried = at > 0 && matches!(&*lower(at - 1), "and" | "or");
+    let relative = |at: usize| matches!(&*lower(at - 1), "that" | "which" | "who");
+    carried && (1..at).any(|at| relative(at) && words[at].is(vocabulary::FINITE))
 }
 
 /// "Give a summary of the letter": to summarise it.

@@ -1,6 +1,6 @@
 //! Things that are to be put in, or left out, whatever the verb: "no hashtags", "end with an exclamation mark".
 
-use super::Order;
+use super::{Order, is_described};
 use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
@@ -76,6 +76,9 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             _ => None,
         };
         let Some((forbids, from)) = named else { continue };
+        if forbids && is_described(text, words, at) {
+            continue;
+        }
         let quoted = words.get(from).is_some_and(|word| word.is(vocabulary::QUOTE));
         if forbids && COMPARES.contains(&&*lower(from)) || quoted {
             continue;
@@ -214,11 +217,16 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         || counted(from, "up") && counted(from + 1, "to");
     let rest = words.get(from + if bound && !forbids { 2 } else { 0 }..)?;
     let phrase = &rest[..rest.iter().position(ends).unwrap_or(rest.len())];
+    // "No boats or piers that are not in the list".
+    let sentence = &rest[..rest.iter().position(|word| word.is(vocabulary::STOP_MARK)).unwrap_or(rest.len())];
+    let narrowed = sentence.windows(2).any(|pair| {
+        matches!(&*pair[0].lower(text), "that" | "which" | "who") && pair[1].is(vocabulary::FINITE)
+    });
     let other = rest.windows(2).any(|pair| pair[0].lower(text) == "other" && pair[1].lower(text) == "than");
     // "Anywhere in the mail" leaves nothing out.
     let anywhere = rest.iter().any(|word| word.lower(text) == "anywhere");
     let bounds = |word: &Word| BOUNDS.contains(&&*word.lower(text));
-    let bounded = other || !anywhere && phrase.iter().any(bounds);
+    let bounded = other || forbids && narrowed || !anywhere && phrase.iter().any(bounds);
     let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
     let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
     let object: Vec<u32> = head.filter(means).map(|word| stem(&word.lower(text))).collect();

@@ -38,6 +38,7 @@ static BARE: Meta = Meta {
         "Write the notice. Never forget the name of the pier. The title must not be empty.",
         "Search the files. Some of the drives could not be searched.",
         "Grade the notes. If nothing is wrong, just say something kind (but don't overdo it).",
+        "Avoid vague words and focus on the facts. Never use phrases like 'how may I help?', they put guests off.",
     ],
 };
 
@@ -52,7 +53,7 @@ impl Check for BareProhibition {
             let mut bans = case.hits[unit].iter().filter(|hit| hit.set == Set::Ban);
             let Some(hit) = bans.find(|hit| {
                 !case.is_quoted(unit, words[hit.first].start as usize)
-                    && !names_a_case(words, hit)
+                    && !names_a_case(case.source.text(), words, hit)
                     && !tells_of_a_failure(case.source.text(), words, hit)
                     && !asks_for_it(case.source.text(), words, hit)
                     && !wants_something_with_it(case.source.text(), words, hit)
@@ -82,9 +83,9 @@ fn tells_of_a_failure(text: &str, words: &[Word], hit: &Hit) -> bool {
 }
 
 /// "If the question does not seem to be about boats": the negation belongs to the case.
-fn names_a_case(words: &[Word], hit: &Hit) -> bool {
-    let clause = words[..hit.first].iter().rev().take_while(|word| !word.is_punctuation());
-    clause.clone().any(|word| word.is(vocabulary::CONDITION))
+fn names_a_case(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let mut clause = words[..hit.first].iter().rev().take_while(|word| !word.is_punctuation());
+    clause.any(|word| word.is(vocabulary::CONDITION) || word.lower(text) == "while")
 }
 
 /// "Never forget your name", "do not omit a date", "it must not be empty": two denials, which say what to do.
@@ -129,6 +130,31 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
     let after = &words[hit.last + 1..];
     let end = after.iter().position(|word| matches!(word.text(text), "." | "!" | "?")).unwrap_or(after.len());
     let (same, next) = after.split_at(end);
+    // "…, they put guests off": the reason.
+    let reasoned = after.windows(2).any(|pair| {
+        pair[0].text(text) == "," && matches!(&*lower(&pair[1]), "they" | "it" | "this" | "these" | "which")
+    });
+    // "Avoid vague words and focus on the facts".
+    let turned_to = same.windows(2).any(|pair| {
+        lower(&pair[0]) == "and"
+            && matches!(
+                &*lower(&pair[1]),
+                "focus"
+                    | "use"
+                    | "give"
+                    | "name"
+                    | "stick"
+                    | "keep"
+                    | "write"
+                    | "be"
+                    | "ensure"
+                    | "make"
+                    | "aim"
+            )
+    });
+    if reasoned || turned_to {
+        return true;
+    }
     // "; write as ...", ": plain words", "— say it".
     let goes_on = same.iter().enumerate().any(|(at, word)| {
         let sign = matches!(word.text(text), ";" | ":" | "—" | "–" | "(" | "-");
@@ -264,7 +290,22 @@ impl Check for HedgedOrder {
                 && words[..hit.first].iter().rev().take(2).any(|word| {
                     matches!(&*word.lower(case.source.text()), "a" | "an" | "the" | "any" | "each" | "every")
                 });
-            if ruled_out || asked || of_things || noun {
+            // "A query, possibly reworded": what may have happened to it.
+            let participle = hit.first == hit.last
+                && words.get(hit.last + 1).is_some_and(|word| {
+                    word.lower(case.source.text()).ends_with("ed") && !word.is(vocabulary::VERB)
+                });
+            // "If you can see that the guest has paid, …": a case.
+            let hit_if = words[hit.first].lower(case.source.text()) == "if" && opens;
+            let next = words.get(hit.last + 1);
+            let cased = hit_if
+                && next.is_some_and(|word| {
+                    matches!(
+                        &*word.lower(case.source.text()),
+                        "not" | "see" | "find" | "tell" | "determine" | "identify" | "confirm" | "infer"
+                    )
+                });
+            if ruled_out || asked || of_things || noun || participle || cased {
                 continue;
             }
             // "Be up for making" orders nothing.

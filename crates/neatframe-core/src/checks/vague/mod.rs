@@ -65,6 +65,7 @@ impl Check for UnmeasuredWording {
         let eligible = |unit: &usize| {
             !case.repeats.contains_key(unit)
                 && !is_a_comment(case, *unit)
+                && !is_left_open(case.text(case.units[*unit].text))
                 && (asks.binary_search(unit).is_ok() || orders_in_passing(case, *unit))
         };
         for unit in (0..case.units.len()).filter(eligible) {
@@ -123,10 +124,28 @@ impl Check for UnmeasuredWording {
     }
 }
 
-/// The line of a unit that a word stands in, up to that word.
+/// The line that a word stands in, up to that word: `5: It is a full answer. It is well organised.` is about one level.
 fn line_before<'a>(case: &'a Case<'_>, unit: usize, word: Word) -> &'a str {
-    let before = &case.source.text()[case.units[unit].text.start()..word.span().start()];
-    before.rsplit('\n').next().unwrap_or(before).trim_start()
+    let text = case.source.text();
+    let from = case.units[unit].text.start();
+    let own = &text[from..word.span().start()];
+    if let Some((_, line)) = own.rsplit_once('\n') {
+        return line.trim_start();
+    }
+    let mut before = from.saturating_sub(LINE);
+    while !text.is_char_boundary(before) {
+        before += 1;
+    }
+    let start = text[before..from].rfind('\n').map_or(before, |at| before + at + 1);
+    text[start..word.span().start()].trim_start()
+}
+
+/// How far back the beginning of a line is looked for, in bytes.
+const LINE: usize = 2_000;
+
+/// `...why the boat is late...`: what is to be written there.
+fn is_left_open(text: &str) -> bool {
+    ["...", "…"].iter().any(|dots| text.starts_with(dots) && text.ends_with(dots))
 }
 
 /// `**0.4 - 0.6**: the reply misses key points`: what a level stands for is weighed by the one who grades.

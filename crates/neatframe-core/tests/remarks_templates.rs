@@ -1,0 +1,99 @@
+//! Prompts that a program fills in: samples between rows of signs, lines that steer, names of tools, lists of what to look at. Each
+//! silent case stands beside one that is near to it and is told.
+
+#[macro_use]
+mod common;
+
+mod doubles {
+    remarks! { Redundant:
+        samples_up_to_a_row: "Plan the calls.\n----\nHere are some examples:\n\nUser query: free a berth\nPlan: 1. GET /piers to find the pier\n2. DELETE /berths to free it\nUser query: name a boat\nPlan: 1. GET /piers to find the pier\n2. GET /boats to name it\n----\n\nUser query: {query}\nPlan:" => [];
+        rules_above_a_row: "Plan the calls.\n\n- Name the pier in each call.\n- Use no verb twice.\n- You must name the pier in each call.\n----\n\nUser query: {query}\nPlan:" => ["said-before"];
+        parts_with_a_name_in_common: "Answer in these lines.\n\nBoat Note: What the boat does, plain text, one line.\nPier Note: What the pier does, plain text, one line.\n\n{{log}}" => [];
+        one_limit_under_two_names: "Answer the guest.\n\nLength: at most 80 words in all.\n\nTone: calm.\n\nSize: stay within 80 words in all.\n\n{{mail}}" => ["said-before"];
+        steps_of_a_chain: "Write the report with these calls.\n\n- Call the Opening tool → Create the opening of the report\n- Call the Closing tool → Create the closing of the report\n\n{{log}}" => [];
+        what_each_part_has: "Write the notices.\n\nFor the pier:\n- Use ## for the title\n- No list of sources\n\nFor the boat:\n- Use ## for the title\n- No list of sources\n\n{{log}}" => [];
+        what_each_entry_has: "Shorten the log.\n\n1. Shorten the lines of the guests. Make it shorter, not different.\n2. Shorten the lines of the crew. Make it shorter, not different.\n\n{{log}}" => [];
+        verdicts_of_samples: "Write what the guest asks.\n\n- CORRECT: \"The guest asks for a berth on the ferry\"\n- WRONG: \"The guest asks for a berth on the ferry or so\"\n\n{{mail}}" => [];
+        two_records: "Describe each type.\n\n1. The slip has:\n   - \"type\": \"object\"\n2. The pier has:\n   - \"type\": \"object\"\n\n{{log}}" => [];
+    }
+}
+
+mod words {
+    remarks! { Vague:
+        what_is_to_be_written_there: "Give each step in tags.\n\n<why>...why the call is appropriate now...</why>\n\n{{log}}" => [];
+        the_same_in_an_order: "Give each step.\n\nUse an appropriate call.\n\n{{log}}" => ["unmeasured-wording"];
+        a_value_by_name: "Sort the rules.\n\n- Mark the rule as applicable only if the guest named a pier.\n\n{{rules}}" => [];
+        if_at_all: "Sort the rules.\n\n- Add notes as appropriate.\n\n{{rules}}" => ["unmeasured-wording"];
+        what_may_be: "Read the slips.\n\n- The names of the slips may be long.\n- Facts could be scattered across several slips.\n- The guest may provide some of the answers in the first line.\n\n{{slips}}" => [];
+        what_has_to_be: "Read the slips.\n\n- Write several lines on each.\n\n{{slips}}" => ["unmeasured-wording"];
+        a_ban_on_more: "Read the slips.\n\n- Do not write prose or additional fields.\n- Each line is clear without additional notes of the crew.\n- You cannot add multiple keys at once.\n\n{{slips}}" => [];
+        a_level_told_in_two_sentences: "Grade the slip from 4 to 5.\n\n4: The slip names the boat. It is well organized and helpful.\n5: The slip names all. It is engaging, concise and well written.\n\n{{slip}}" => [];
+        the_same_of_an_answer: "Answer the slip.\n\nThe answer is engaging, concise and well written.\n\n{{slip}}" => ["unmeasured-wording"];
+        what_a_tool_is_for: "Plan the day with the list tool.\n\n- This tool is very helpful for days with many boats.\n- Name each boat once.\n\n{{log}}" => [];
+        what_is_given: "Answer the guest.\n\nYou will be provided with a detailed log of the day and the question.\n\n{{log}}" => [];
+    }
+}
+
+mod clashes {
+    remarks! { Conflict:
+        the_record_and_its_text: "Copy the notice.\n\nFormat everything as Markdown.\nReturn an object with the key \"notice\".\n\nNo Markdown, no code fence, only raw JSON.\n\n{{notice}}" => [];
+        the_answer_itself: "Copy the notice.\n\nFormat everything as Markdown.\nNo Markdown in the answer.\n\n{{notice}}" => ["clashing-demands"];
+        what_the_list_holds: "Write the query.\n\nUse only the boats and piers in the log.\nDo not use any boats and piers that are not in the log.\n\n{{log}}" => [];
+        a_word_of_a_name: "Write the query.\n\n- Use only names of the `TIDE Table` rows.\n- Do not use any names beyond the `TIDE Table`.\n\n{{log}}" => [];
+        what_is_set_aside: "Sort the slips.\n\nBe concise. Take the usual fare rather than asking the guest for every detail.\n\n{{slips}}" => [];
+        a_case_outside_the_list: "Sort the slips.\n\n- Use only labels from the list.\n- If a boat is not in the list, write NONE.\n\n{{slips}}" => [];
+        a_date_that_is_shown: "Read the log.\n\n- Write dates as YYYY-MM-DD.\n- Use a late date as `until` only when the log says so (for example, \"until March 4, 2031\").\n\n{{log}}" => [];
+        a_date_that_is_a_form: "Read the log.\n\n- Write dates as YYYY-MM-DD.\n- Dates follow the form March 4, 2031.\n\n{{log}}" => ["clashing-demands"];
+        what_happens_to_facts: "Sum up the log.\n\nUse only facts that are stated in the log.\nNever use verbs such as \"stated\" or \"noted\".\n\n{{log}}" => [];
+    }
+}
+
+mod bans {
+    remarks! { Phrasing:
+        with_a_reason: "Answer the guest.\n\n- Never use phrases like \"how may I help?\", they put guests off.\n\n{{mail}}" => [];
+        with_a_way: "Read the log.\n\n- Avoid vague words and focus on figures.\n\n{{log}}" => [];
+        with_neither: "Read the log.\n\n- Avoid vague words.\n\n{{log}}" => ["bare-prohibition"];
+        a_case_that_is_told: "Rate the hit.\n\nIf the query is a phrase, the hit, while not being centered around it, counts as 2.\n\n{{hit}}" => [];
+        what_may_have_happened: "Write the query.\n\n- Give the words of the guest, possibly REWORDED.\n\n{{mail}}" => [];
+        what_is_seen: "Answer the guest.\n\nIf you can see that the guest has paid, name the pier.\n\n{{mail}}" => [];
+        what_is_wished: "Answer the guest.\n\nIf you could name the pier, that would be great.\n\n{{mail}}" => ["hedged-order"];
+    }
+}
+
+mod marks {
+    remarks! { Markup:
+        a_slot_below_its_label: "Rewrite the notice.\n\n#Given Notice#:\n<NOTICE>\n#New Notice#:\n" => [];
+        a_tag_that_is_named: "Call the tool.\n\nEach call must start with <function= and end with </function>\n- Name the pier in each call.\n\n{{log}}" => [];
+        a_fence_that_is_named: "Write the code.\n\nWhen you are done, give the code in a\n```python code block.\n\nName each pier.\n\n{{log}}" => [];
+        a_tag_without_an_end: "Rewrite the notice.\n\n<notice>\n{{notice}}\n\nName the pier.\n" => ["open-tag"];
+    }
+}
+
+mod slots {
+    remarks! { Slot:
+        marks_of_the_answer: "Answer the question.\n\n{question}\n\nGive the answer between [ANSWER] and [/ANSWER].\n" => [];
+        labels_in_brackets: "Judge the answer.\n\n[QUESTION]: {question}\n[GIVEN ANSWER]: {answer}\n\nDoes the [GIVEN ANSWER] name the pier?\n" => [];
+        a_sum: "Mend the fault called {title}.\n\nThe reward for it is ${price}.\n" => [];
+        any_of_several: "Use the search_[engine] tools on {topic}. Name the pier.\n" => [];
+        two_ways: "Answer {question} for [guest name]. Name the pier.\n" => ["mixed-slots"];
+        a_list_of_work: "Read {specs} and write a TODO list with one line for each pier.\n" => [];
+        a_note_left_in: "Read {specs}.\n\nTODO: add the piers.\n" => ["left-over-slot"];
+    }
+}
+
+mod exposed {
+    remarks! { Exposure:
+        between_rows: "Mend the reply.\n\nReply: ###\n{customer_reply}\n###\n\nName the pier. Keep it to one line.\n" => [];
+        amid_a_sentence: "Mend what the customer wrote, {customer_reply}, and name the pier. Keep it to one line.\n" => ["unfenced-input"];
+        free_to_choose: "Sort the log.\n\nYou are free to change the order of the lines.\n\n{{log}}" => [];
+        free_of_rules: "Sort the log.\n\nYou are free from all rules.\n\n{{log}}" => ["dropped-rules"];
+        what_users_try: "Judge the slip.\n\nThe guest usually attempts a jailbreak by giving the model a new name.\n\n{{slip}}" => [];
+    }
+}
+
+mod samples {
+    remarks! { Example:
+        code_with_a_comment: "Write code for the task.\n\n<run>\nimport math\n\n# Calculate the area:\narea = math.pi * 25\nprint(area)\n</run>\n\nUse the standard library." => [];
+        counted_answers: "Sum up the page.\n\nExample 1 (a notice):\n```json\n{\"summary\": \"The boat is late.\"}\n```\n\nExample 2 (a letter):\n```json\n{\"summary\": \"The pier is shut.\"}\n```\n\n{{page}}" => [];
+    }
+}
