@@ -99,7 +99,12 @@ impl Check for MixedSlots {
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
-                Syntax::Braces | Syntax::DoubleBraces => is_spoken_of(case, slot),
+                // "With {{ log.fare }} syntax" shows how it is written.
+                Syntax::Braces | Syntax::DoubleBraces => {
+                    let after = case.source.text()[slot.span.end()..].trim_start();
+                    let shown = ["syntax", "notation", "style"].iter().any(|word| after.starts_with(word));
+                    shown || is_spoken_of(case, slot)
+                }
                 // `${A, B}` is a set in mathematics.
                 // `${price}` may be a sum of dollars.
                 Syntax::DollarBraces => {
@@ -337,7 +342,9 @@ fn heads_slot(case: &Case<'_>, slot: &Slot) -> bool {
     let below = case.source.text()[slot.span.end()..].split('\n').nth(1).unwrap_or("").trim();
     let named = case.text(slot.inner).starts_with(char::is_uppercase)
         && case.text(slot.inner).chars().any(char::is_lowercase);
-    named && !below.is_empty() && !below.starts_with('[')
+    // `[current slip]` above `{slip}`.
+    let filled = below.starts_with('{') && below.ends_with('}');
+    (named || filled) && !below.is_empty() && !below.starts_with('[')
 }
 
 /// A slot that says nothing of what goes in.
@@ -376,7 +383,7 @@ impl Check for NamelessSlot {
             let empty = stem.len() <= 1 && !count
                 || ["arg", "var", "val", "param", "placeholder", "foo", "bar", "tmp", "slot"].contains(&stem);
             let inline = !alone_on_line(case.source.text(), slot);
-            let head = case.source.text()[..slot.span.start()].trim_end();
+            let head = case.source.text()[..slot.span.start()].trim_end().trim_end_matches('`').trim_end();
             if empty && inline && !head.ends_with([':', '=', '>', '"', '|']) {
                 let message = format!("`{}` does not say what goes in", case.text(slot.span));
                 sink.report(slot.span, message, "give it a name that says so, such as `{{guest_name}}`");

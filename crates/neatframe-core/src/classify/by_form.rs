@@ -8,13 +8,13 @@ use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
 };
 use super::leads::{
-    is_a_hole_of_the_answer, is_a_record_of_holes, is_led_by_must, rules_for_a_case, says_what_you_are_like,
-    tells_of_a_sample, tells_what_it_is,
+    is_a_hole_of_the_answer, is_a_line_of_the_form, is_a_record_of_holes, is_led_by_must, rules_for_a_case,
+    says_what_you_are_like, tells_of_a_sample, tells_what_it_is,
 };
 use super::model::Scores;
 use super::openings::{
     confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up, is_tagged_code,
-    offers_a_function, says_what_a_name_does, says_what_you_do,
+    names_or_tells_a_function, offers_a_function, says_what_a_name_does, says_what_you_do,
 };
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
@@ -100,6 +100,9 @@ pub(super) fn told(
     if takes_the_format_in(reading, unit) {
         return plain(Component::OutputFormat);
     }
+    if is_a_line_of_the_form(reading, index, around.last) {
+        return plain(Component::OutputFormat);
+    }
     // "You are a clerk of {place}".
     if share(Component::Role) < PERSONA && ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));
@@ -122,6 +125,7 @@ pub(super) fn told(
         return plain(Component::Context);
     }
     if offers_a_function(body, unit.kind)
+        || names_or_tells_a_function(reading, index)
         || around.part != Some(Component::OutputFormat) && says_what_a_name_does(reading, unit)
         || presses_a_fact(reading.source.text(), reading.words.within(unit.text))
         || leaves_open_or_foretells(reading.source.text(), reading.words.within(unit.text))

@@ -1,10 +1,32 @@
 //! What a unit is by what leads to it, or by the few words with which it opens.
 
 use super::Reading;
+use crate::component::Component;
 use crate::lexicon::vocabulary;
+use crate::slots::Syntax;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::borrow::Cow;
+
+/// "Fare: <fare>" below "Answer with these two lines:", or below another such line: a line of the form.
+pub(super) fn is_a_line_of_the_form(reading: &Reading<'_>, index: usize, last: Option<Component>) -> bool {
+    let unit = &reading.units[index];
+    let above = index.checked_sub(1).map(|above| &reading.units[above]);
+    let led = above.is_some_and(|above| {
+        above.section == unit.section
+            && (above.kind == UnitKind::Field || reading.source.slice(above.text).ends_with(':'))
+    });
+    // `Answer: [what comes back]` is left open as well, below a line of the form.
+    let below = above.is_some_and(|above| above.kind == UnitKind::Field);
+    let angled = || {
+        let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());
+        reading.slots.get(after).is_some_and(|slot| {
+            let open = slot.syntax == Syntax::Angles || below && slot.syntax == Syntax::Brackets;
+            open && unit.text.end() == slot.span.end()
+        })
+    };
+    unit.kind == UnitKind::Field && last == Some(Component::OutputFormat) && led && angled()
+}
 
 /// How many items back the lead of a list is looked for.
 const BACK: usize = 40;

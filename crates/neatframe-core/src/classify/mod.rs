@@ -246,6 +246,10 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             after_a_sample: sampled.is_some(),
             among_samples: !handed_over && views.stands_among_samples(index),
         };
+        // What a function does binds nobody.
+        if openings::names_or_tells_a_function(reading, index) {
+            label.facets = FacetSet::default();
+        }
         if let Some((component, facet)) = by_form::told(reading, index, &shares, &around) {
             towards(component, &mut shares);
             if let Some(facet) = facet {
@@ -347,7 +351,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         let persona =
             || plays(&all_hits[index]) || behind_its_label(reading, unit).is_some_and(|hits| plays(&hits));
         // "You sort slips by pier": the work, and whose it is.
-        let done = unit.section == 0 && openings::says_what_you_do(reading, unit);
+        let of_the_role = observer.titles[unit.section] == Some(Component::Role);
+        let done = (unit.section == 0 || of_the_role) && openings::says_what_you_do(reading, unit);
         let works = done || openings::goes_on_to_the_work(reading, unit);
         if works && label.component == Some(Component::Role) && !label.serves(Component::Task) {
             label.also.push(Component::Task);

@@ -131,6 +131,28 @@ pub(super) fn offers_a_function(body: &str, kind: UnitKind) -> bool {
     defined || imported || is_call(body)
 }
 
+/// "tide.read_level" on a line of its own, "Reads the level of the water." below it: what may be called, and what it does.
+pub(super) fn names_or_tells_a_function(reading: &Reading<'_>, index: usize) -> bool {
+    let line = |at: usize| reading.units.get(at).map_or("", |unit| reading.source.slice(unit.text));
+    let dotted = |line: &str| {
+        let bare = line.trim_matches('`').trim_end_matches("()");
+        let plain = bare.chars().all(|c| c.is_ascii_alphanumeric() || matches!(c, '_' | '.'));
+        plain
+            && bare.contains('.')
+            && !bare.ends_with('.')
+            && bare.starts_with(|c: char| c.is_ascii_lowercase())
+    };
+    let tells = |line: &str| {
+        let verb = line.split_whitespace().next().unwrap_or("");
+        verb.len() > 4 && verb.ends_with('s') && !verb.ends_with("ss") && verb.starts_with(char::is_uppercase)
+    };
+    // A path is named like that as well, and two such lines make a list.
+    let listed = |at: usize| dotted(line(at)) && tells(line(at + 1));
+    let several = || (index.saturating_sub(6)..index + 6).filter(|at| listed(*at)).take(2).count() == 2;
+    let below = index.checked_sub(1).is_some_and(|above| dotted(line(above)));
+    (dotted(line(index)) || below && tells(line(index))) && several()
+}
+
 /// `✗ "Explain how a plank comes loose"`: a sample that is held up as good or bad.
 pub(super) fn is_held_up(body: &str) -> bool {
     body.strip_prefix(['✓', '✗', '✔', '✘', '✅', '❌'])

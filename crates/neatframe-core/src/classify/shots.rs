@@ -111,6 +111,14 @@ pub(super) fn up_to_a_row(reading: &Reading<'_>, inside: &mut [bool]) {
         }
         let most = reading.units.len().min(lead + LONG);
         let Some(end) = (lead + 1..most).find(|at| row(*at)) else { continue };
+        // A row right below the lead: the samples stand between it and the next one.
+        if end == lead + 1
+            && let Some(close) = (end + 1..most).find(|at| row(*at))
+            && close > end + 1
+        {
+            inside[end + 1..close].fill(true);
+            continue;
+        }
         let mut labels: HashMap<&str, usize> = HashMap::new();
         for at in lead + 1..end {
             let name = text(at).split_once(": ").map(|(name, _)| name);
@@ -140,12 +148,28 @@ pub(super) fn leads_to_samples(reading: &Reading<'_>, at: usize) -> bool {
     let first = words.iter().position(|word| word.lower(text) != "the").and_then(|at| words.get(at));
     let opens =
         first.is_some_and(|word| matches!(&*word.lower(text), "here" | "below" | "some" | "following"));
+    // "An example is shown below:".
+    let shown = text_of_the_lead(reading, at).is_some_and(|lead| {
+        ["an example is ", "a sample is ", "examples are ", "samples are "]
+            .iter()
+            .any(|opening| lead.starts_with(opening))
+            && ["below:", "here:"].iter().any(|end| lead.ends_with(end))
+    });
+    if shown {
+        return true;
+    }
     let several = words.iter().take(10).any(|word| matches!(&*word.lower(text), "examples" | "samples"));
     let last = words.iter().rev().find(|word| !word.is_punctuation());
     let one =
         words.len() <= 10 && last.is_some_and(|word| matches!(&*word.lower(text), "example" | "sample"));
     let named = several || one;
     opens && named && reading.source.slice(reading.units[at].text).ends_with(':')
+}
+
+/// A line that ends in a colon, in small letters.
+fn text_of_the_lead(reading: &Reading<'_>, at: usize) -> Option<String> {
+    let line = reading.source.slice(reading.units[at].text);
+    (line.len() <= 60 && line.ends_with(':')).then(|| line.to_lowercase())
 }
 
 /// Marks in `inside` what a tag right below "Example of a call:" holds.

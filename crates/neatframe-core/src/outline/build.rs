@@ -115,6 +115,9 @@ impl Fault {
     }
 }
 
+/// Words from which an indented line with full stops in it is a paragraph.
+const PROSE: usize = 15;
+
 /// The closing tag of a section that no tag closes.
 const NO_TAG: usize = usize::MAX;
 
@@ -365,7 +368,14 @@ impl Builder<'_> {
     fn looks_like_code(&self, body: &str) -> bool {
         let in_list = self.pieces.iter().rev().find(|p| p.kind != PieceKind::Blank);
         let in_list = in_list.is_some_and(|p| matches!(p.kind, PieceKind::Item { .. }));
-        !in_list && (body.ends_with([';', '{', '}', ',']) || body.contains("= ") || body.contains("\": "))
+        // A paragraph that shows a record is a paragraph.
+        let stops = body.match_indices(". ").filter(|(at, _)| body[at + 2..].starts_with(char::is_uppercase));
+        let prose = body.starts_with(char::is_uppercase)
+            && stops.take(2).count() >= 1
+            && body.split_whitespace().count() >= PROSE;
+        !in_list
+            && !prose
+            && (body.ends_with([';', '{', '}', ',']) || body.contains("= ") || body.contains("\": "))
     }
 
     /// True when this row of signs underlines the title on the line before.

@@ -89,7 +89,9 @@ pub(super) fn is_border(body: &str) -> bool {
 pub(super) fn names_an_end(title: &str) -> bool {
     let mut words = title.split_whitespace();
     let [first, second] = [words.next(), words.next()].map(|word| word.unwrap_or("").to_lowercase());
-    first == "end" && second == "of" || matches!(second.as_str(), "ends" | "end") && words.next().is_none()
+    title == "completed"
+        || first == "end" && second == "of"
+        || matches!(second.as_str(), "ends" | "end") && words.next().is_none()
 }
 
 /// A row that only parts: `---`, `===`, `***`, `"""`, and the like, three signs or more, or `**` alone.
@@ -109,6 +111,12 @@ pub(super) fn is_rule(body: &str) -> bool {
 /// `=== Name ===`, `--- Name ---`, `---Name---`, `<< Name >>`: the name.
 pub(super) fn ruled_title(text: &str, line: Span) -> Option<Span> {
     let body = &text[line.range()];
+    // `[[ ## slip ## ]]`: how the fields of a call are marked off.
+    let hashed = body.strip_prefix("[[ ## ").and_then(|rest| rest.strip_suffix(" ## ]]"));
+    if let Some(name) = hashed.filter(|name| !name.is_empty() && !name.contains(['[', ']', '{'])) {
+        let at = line.start() + "[[ ## ".len();
+        return Some(Span::new(at, at + name.len()));
+    }
     let sign =
         body.chars().next().filter(|c| matches!(c, '-' | '=' | '*' | '#' | '~' | '─' | '═' | '_' | '<'))?;
     let close = if sign == '<' { '>' } else { sign };

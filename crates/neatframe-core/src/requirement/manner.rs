@@ -162,7 +162,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let inner = || {
             words.iter().any(|word| matches!(&*word.lower(text), "within" | "same" | "then" | "ties" | "tie"))
         };
-        if matches!(pole.axis, "order" | "order kept" | "grouping") && inner() {
+        // "One test with 1,000 rows in random order" is about the test.
+        let of_a_thing = matches!(pole.axis, "order" | "order kept")
+            && words[hit.first.saturating_sub(5)..hit.first].iter().any(|word| word.lower(text) == "with");
+        if matches!(pole.axis, "order" | "order kept" | "grouping") && (of_a_thing || inner()) {
             continue;
         }
         // "Keep product names in English" is about the names.
