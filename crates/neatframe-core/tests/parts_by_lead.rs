@@ -99,3 +99,67 @@ fn a_border_parts_what_comes_in_from_what_follows() {
     let units = read(prompt).units().len();
     assert_eq!(units, 5, "the border and `etc.` before a capital end a sentence");
 }
+
+#[test]
+fn lines_of_the_form_are_the_form() {
+    let prompt = "Read the claim.\n\nAnswer with these lines and nothing else:\nDate of loss: <date>\nAmount: <amount>\n\n\
+                  <claim>\n{{claim}}\n</claim>\n";
+    assert_eq!(of(prompt, "Date of loss"), Some(Component::OutputFormat));
+    assert_eq!(of(prompt, "Amount"), Some(Component::OutputFormat));
+    assert_eq!(of(prompt, "{{claim}}"), Some(Component::Context));
+}
+
+#[test]
+fn what_a_function_does_is_a_fact() {
+    let prompt = "Write calls for the question of the guest.\n\nUse these functions:\n\ntide.read_level\n\nReads the level of the \
+                  water at a pier.\n\ntide.next_turn\n\nFinds the hour of the next turn.\n\ntide.all_piers\n\nNames the piers \
+                  that have a gauge.\n";
+    for words in ["tide.next_turn", "Finds the hour", "Names the piers"] {
+        assert_eq!(of(prompt, words), Some(Component::Context), "{words}");
+    }
+}
+
+#[test]
+fn what_a_step_looks_at_belongs_to_it() {
+    let prompt = "You are given a list of slips, and you add to it.\n\nFollow these steps:\n\n1. Look for what the slips share. \
+                  Consider aspects such as:\n   - Common traits\n   - Themes or places\n\n2. Based on what you found, write two \
+                  more slips for the list.\n\n<list>\n{{list}}\n</list>\n";
+    for words in ["Common traits", "Themes or places", "Based on what"] {
+        assert_eq!(of(prompt, words), Some(Component::Task), "{words}");
+    }
+}
+
+#[test]
+fn marks_end_what_they_end() {
+    let prompt = "Grade the slip.\n\n-- BEGIN OF EXAMPLES --\nExample 1:\nSlip: late\nGrade: 2\nExample 2:\nSlip: lost\nGrade: 3\n-- END OF \
+                  EXAMPLES --\n\nGive a reason of one line for your grade.\n\n<|The start of the slip|>\n{slip}\n<|The end of the slip|>\n";
+    assert_eq!(of(prompt, "Slip: lost"), Some(Component::Examples));
+    assert_ne!(of(prompt, "Give a reason"), Some(Component::Examples));
+    assert_eq!(of(prompt, "{slip}"), Some(Component::Context));
+    let marked = "Grade the note.\n\n<BEGIN NOTE>{note}<END NOTE>\n\nName the pier.\n";
+    assert_eq!(of(marked, "{note}"), Some(Component::Context));
+}
+
+#[test]
+fn records_that_are_never_closed_end_with_their_fence() {
+    let prompt = "Assess the draft.\n\n```\n{{\n\"result\": \"Pass/Fail\",\n\"notes\": {{\n[\n{{\n\"line\": \"<line>\"\n}},\n]\n}}\n```\n\n\
+                  ### SOURCE\n{context}\n";
+    assert_eq!(of(prompt, "{context}"), Some(Component::Context));
+}
+
+#[test]
+fn one_sample_up_to_the_hand_over() {
+    let prompt = "Sort the queue.\n\nHere are some examples:\nExample #1:\nA queue: [aab, aad].\nWe take out aab: [aad].\nSo the first \
+                  one is aab.\n\nFollowing the above examples, sort the queue of today:\n{queue}\n";
+    for words in ["A queue", "We take out", "So the first"] {
+        assert_eq!(of(prompt, words), Some(Component::Examples), "{words}");
+    }
+    assert_eq!(of(prompt, "Following the above"), Some(Component::Task));
+}
+
+#[test]
+fn a_sample_between_two_rows() {
+    let prompt = "Join the outputs. An example is shown below:\n---\nOUTPUT 1: the log names the Merle.\nTherefore, the name is Merle.\n---\n\n\
+                  {outputs}\n";
+    assert_eq!(of(prompt, "Therefore, the name"), Some(Component::Examples));
+}

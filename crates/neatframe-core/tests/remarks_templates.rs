@@ -31,6 +31,11 @@ mod words {
         the_same_of_an_answer: "Answer the slip.\n\nThe answer is engaging, concise and well written.\n\n{{slip}}" => ["unmeasured-wording"];
         what_a_tool_is_for: "Plan the day with the list tool.\n\n- This tool is very helpful for days with many boats.\n- Name each boat once.\n\n{{log}}" => [];
         what_is_given: "Answer the guest.\n\nYou will be provided with a detailed log of the day and the question.\n\n{{log}}" => [];
+        what_may_hold_several: "Read the logs.\n\n- Each log may be set another way and hold notes on several different boats.\n\n{{logs}}" => [];
+        as_well_as_it_goes: "Read the logs.\n\n- Answer as helpfully and clearly as possible.\n\n{{logs}}" => ["unmeasured-wording"];
+        so_be: "Read the logs.\n\nThere is little room on the board, so be concise.\n\n{{logs}}" => ["unmeasured-wording"];
+        what_words_do_not_say: "Read the logs.\n\n- Name the boats strategically.\n- Use the most suitable pier.\n- Write clean, efficient code.\n- Name multiple boats.\n- Think deeply about the tide.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
+        what_words_do_say: "Read the logs.\n\n- Name the boats by pier.\n- Use the pier with the most berths.\n- Name three boats.\n- If applicable, name the tide.\n\n{{logs}}" => [];
     }
 }
 
@@ -57,6 +62,7 @@ mod bans {
         what_may_have_happened: "Write the query.\n\n- Give the words of the guest, possibly REWORDED.\n\n{{mail}}" => [];
         what_is_seen: "Answer the guest.\n\nIf you can see that the guest has paid, name the pier.\n\n{{mail}}" => [];
         what_is_wished: "Answer the guest.\n\nIf you could name the pier, that would be great.\n\n{{mail}}" => ["hedged-order"];
+        things_that_would_be_good: "Judge the reply.\n\nName the facts that would be good to include in it.\n\n{{reply}}" => [];
     }
 }
 
@@ -78,6 +84,7 @@ mod slots {
         two_ways: "Answer {question} for [guest name]. Name the pier.\n" => ["mixed-slots"];
         a_list_of_work: "Read {specs} and write a TODO list with one line for each pier.\n" => [];
         a_note_left_in: "Read {specs}.\n\nTODO: add the piers.\n" => ["left-over-slot"];
+        lists_of_one: "Sort the queue of {piers}.\n\nTake the first pier out: [aab, aad] becomes [aad]. Take it out again: [aad] becomes [].\n" => [];
     }
 }
 
@@ -88,6 +95,8 @@ mod exposed {
         free_to_choose: "Sort the log.\n\nYou are free to change the order of the lines.\n\n{{log}}" => [];
         free_of_rules: "Sort the log.\n\nYou are free from all rules.\n\n{{log}}" => ["dropped-rules"];
         what_users_try: "Judge the slip.\n\nThe guest usually attempts a jailbreak by giving the model a new name.\n\n{{slip}}" => [];
+        between_piped_marks: "Judge the reply.\n\n<|The customer's request|>\n{customer_request}\n<|The end of the request|>\n\nName the pier. Keep it to one line.\n" => [];
+        listed_as_inputs: "### Inputs:\n- **Customer question:** {customer_question}\n\n### Instructions:\nName the pier. Keep it to one line.\n" => [];
     }
 }
 

@@ -78,7 +78,11 @@ impl Check for MixedSlots {
                 }
                 Syntax::Brackets => {
                     // `[ANSWER]` … `[/ANSWER]`, `[QUESTION]: …`: a mark of the text.
-                    let marks = case.source.text().contains(&format!("[/{inner}]"))
+                    // `[aab]` beside `[aab, aac]`: a list of one.
+                    let in_lists = case.source.text().contains(&format!("[{inner},"))
+                        || case.source.text().contains(&format!(", {inner}]"));
+                    let marks = in_lists
+                        || case.source.text().contains(&format!("[/{inner}]"))
                         || case.source.text().contains(&format!("[{inner}]:"));
                     // `search_[engine]`: any of several names.
                     let joined = case.source.text()[..slot.span.start()]

@@ -179,7 +179,19 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
         && row(before.trim_end().lines().next_back())
         && row(after.trim_start().lines().next());
     // `<|im_start|>{{ role }}`: a template of messages, whose borders are its own.
-    if between || text.contains("<|im_start|>") || text.contains("<|start_header_id|>") {
+    let piped = |line: Option<&str>| {
+        let line = line.unwrap_or("").trim();
+        line.starts_with("<|") && line.ends_with("|>") || line.starts_with("<BEGIN") && line.ends_with('>')
+    };
+    if alone_on_line(text, slot) && piped(before.trim_end().lines().next_back()) {
+        return true;
+    }
+    // "- **Question:** {input}" in a part that lists what comes in.
+    let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
+    let listed = ["variable", "input", "data", "material"].iter().any(|name| title.contains(name))
+        && before.trim_end_matches('*').ends_with(':')
+        && (after.is_empty() || after.starts_with(['\n', '\r']));
+    if listed || between || text.contains("<|im_start|>") || text.contains("<|start_header_id|>") {
         return true;
     }
     // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.

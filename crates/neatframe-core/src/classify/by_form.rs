@@ -18,10 +18,10 @@ use super::openings::{
 };
 use super::shape::{
     announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
-    is_a_record_left_open, is_an_empty_record, is_bare_slot, is_closing, is_ellipsis, is_listed_as_a_sample,
-    is_made_of_holes, is_of_an_empty_table, labels_an_answer, leaves_the_answer_open, names_columns,
-    names_the_persona, note_orders, of_the_bot, opens_the_answer, orders_a_form, takes_samples_in,
-    takes_the_format_in,
+    is_a_record_left_open, is_an_empty_record, is_bare_slot, is_between_marks, is_closing, is_ellipsis,
+    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, labels_an_answer, leaves_the_answer_open,
+    names_columns, names_the_persona, note_orders, of_the_bot, opens_the_answer, orders_a_form,
+    takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, holds_a_slot, keys, pairs};
 use crate::component::{Component, Facet};
@@ -99,6 +99,9 @@ pub(super) fn told(
     }
     if takes_the_format_in(reading, unit) {
         return plain(Component::OutputFormat);
+    }
+    if is_between_marks(reading, unit) {
+        return Some((Component::Context, Some(Facet::InputSlot)));
     }
     if is_a_line_of_the_form(reading, index, around.last) {
         return plain(Component::OutputFormat);

@@ -167,7 +167,11 @@ pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
                 "same" | "following" | "below" | "real" | "actual" | "yourself" | "above"
             )
         });
-    turn || begins || again
+    // "Following the above examples, sort the slips:".
+    let like_those = lower(0) == "following"
+        && matches!(&*lower(1), "the" | "these")
+        && words.iter().take(5).any(|word| matches!(&*word.lower(text), "examples" | "samples"));
+    turn || begins || again || like_those
 }
 
 /// "Now you should sum the chat up", "Now, please name the boat": asked for once all has been told.

@@ -3,6 +3,7 @@
 mod bounds;
 mod by_form;
 mod comes_back;
+mod entries;
 mod facets;
 mod features;
 mod form;
@@ -166,8 +167,11 @@ fn holds_a_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     reading.slots.get(after).is_some_and(|slot| slot.span.overlaps(unit.text))
 }
 
-/// `{% endif %}`: a line that steers a template, and no part of what is sent.
+/// `{% endif %}`, "Begin!": a line that steers, and asks for nothing itself.
 fn is_steered(line: &str) -> bool {
+    if matches!(line, "Begin!" | "Let's begin!" | "BEGIN!") {
+        return true;
+    }
     line.strip_prefix("{%").and_then(|line| line.strip_suffix("%}")).is_some_and(|line| !line.contains("%}"))
 }
 
@@ -374,6 +378,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
             label.evidence = evidence(&seen, label.component);
         }
     }
+    entries::settle(reading, &mut labels);
     material::settle(reading, &mut labels, &bounded);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }

@@ -305,6 +305,19 @@ pub(super) fn is_made_of_holes(reading: &Reading<'_>, unit: &Unit) -> bool {
     holes >= 2 && words == 0 && !rest.contains(char::is_alphanumeric) && !text.contains("</")
 }
 
+/// `<BEGIN SLIP>{slip}<END SLIP>`: a slot between the marks that set it apart.
+pub(super) fn is_between_marks(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let after = reading.slots.partition_point(|slot| slot.span.end() <= unit.text.start());
+    let slot = reading.slots.get(after).filter(|slot| unit.text.contains(slot.span));
+    slot.is_some_and(|slot| {
+        let text = reading.source.text();
+        let before = text[unit.text.start()..slot.span.start()].trim();
+        let behind = text[slot.span.end()..unit.text.end()].trim();
+        let marks = |mark: &str| mark.starts_with('<') && mark.ends_with('>') && mark.len() <= 40;
+        marks(before) && marks(behind) && slot.syntax != Syntax::Angles
+    })
+}
+
 /// A line that is one slot and nothing else.
 pub(super) fn is_bare_slot(reading: &Reading<'_>, unit: &Unit) -> bool {
     let at = unit.text.start();
@@ -335,7 +348,8 @@ pub(super) fn takes_the_format_in(reading: &Reading<'_>, unit: &Unit) -> bool {
     let below = || {
         let above = reading.source.text()[..unit.text.start()].trim_end();
         let line = above.rsplit('\n').next().unwrap_or("").to_ascii_lowercase();
-        line.trim_end_matches(['.', ':']).ends_with("below")
+        let only = line.starts_with("use only ") || line.starts_with("only use ");
+        (line.trim_end_matches(['.', ':']).ends_with("below") || only && line.ends_with(':'))
             && !["answer", "output", "reply", "respon", "return"].iter().any(|word| line.contains(word))
     };
     let title = || {

@@ -16,6 +16,13 @@ const LONG: usize = 200;
 pub(super) fn counted(reading: &Reading<'_>, inside: &mut [bool]) {
     let labels: Vec<(usize, u32)> =
         (0..reading.units.len()).filter_map(|at| Some((at, number(reading, at)?))).collect();
+    if let [(only, _)] = labels[..]
+        && only.checked_sub(1).is_some_and(|lead| leads_to_samples(reading, lead))
+        && let Some(over) =
+            (only + 1..reading.units.len().min(only + LONG)).find(|at| hands_over(reading, *at))
+    {
+        inside[only + 1..over].fill(true);
+    }
     if labels.len() < 2 {
         return;
     }

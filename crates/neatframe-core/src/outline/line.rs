@@ -79,6 +79,11 @@ fn is_paragraph(text: &str) -> bool {
 
 /// `[The end of the answer]`, a line that says where something that comes in begins or ends.
 pub(super) fn is_border(body: &str) -> bool {
+    // `<|The start of the notice|>`.
+    let piped = body.strip_prefix("<|").and_then(|inner| inner.strip_suffix("|>"));
+    if piped.is_some_and(|inner| inner.contains(' ') && !inner.contains(['<', '|', '{'])) {
+        return true;
+    }
     let inner = body.strip_prefix('[').and_then(|inner| inner.strip_suffix(']'));
     inner.is_some_and(|inner| {
         !inner.contains(['[', ']', ':']) && inner.split_whitespace().count() <= 6 && names_a_border(inner)

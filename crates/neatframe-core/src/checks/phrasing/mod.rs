@@ -283,7 +283,13 @@ impl Check for HedgedOrder {
                 && words.get(1).is_some_and(|word| word.lower(case.source.text()) != "you");
             // "Find all that might be helpful": the doubt is about the things.
             let of_things = hit.first > 0
-                && matches!(&*words[hit.first - 1].lower(case.source.text()), "that" | "which" | "who")
+                && (matches!(&*words[hit.first - 1].lower(case.source.text()), "that" | "which" | "who")
+                    // "Facts that would be good to have".
+                    || matches!(&*words[hit.first].lower(case.source.text()), "that" | "which")
+                        && !words[hit.first - 1].is_punctuation()
+                        && words.get(hit.last + 1).is_some_and(|word| word.is(vocabulary::VERB)
+                            || word.lower(case.source.text()) == "to"
+                            || words[hit.last].lower(case.source.text()) == "to"))
                 && !opens;
             // "A genuine attempt to answer" is a thing as well.
             let noun = words[hit.first].lower(case.source.text()) == "attempt"

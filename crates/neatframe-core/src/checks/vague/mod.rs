@@ -222,7 +222,9 @@ fn orders_in_passing(case: &Case<'_>, unit: usize) -> bool {
             matches!(&*next.lower(text), "it" | "a" | "an" | "the" | "this" | "them" | "me" | "us")
         });
         let you = pair[0].lower(text) == "you" && words[..at].iter().any(|word| word.lower(text) == "now");
-        (leads || you) && verb && object
+        // "There is little room, so be brief".
+        let be = pair[0].lower(text) == "so" && pair[1].lower(text) == "be";
+        be || (leads || you) && verb && object
     })
 }
 
