@@ -33,6 +33,8 @@ mod words {
         what_is_given: "Answer the guest.\n\nYou will be provided with a detailed log of the day and the question.\n\n{{log}}" => [];
         what_may_hold_several: "Read the logs.\n\n- Each log may be set another way and hold notes on several different boats.\n\n{{logs}}" => [];
         as_well_as_it_goes: "Read the logs.\n\n- Answer as helpfully and clearly as possible.\n\n{{logs}}" => ["unmeasured-wording"];
+        after_i_e: "Write the call.\n\nGive each value in the right form, i.e., names in quotes, numbers without quotes, etc.\n\n{{logs}}" => [];
+        after_nothing: "Write the call.\n\nGive names, hours, piers, etc.\n\n{{logs}}" => ["unmeasured-wording"];
         so_be: "Read the logs.\n\nThere is little room on the board, so be concise.\n\n{{logs}}" => ["unmeasured-wording"];
         what_words_do_not_say: "Read the logs.\n\n- Name the boats strategically.\n- Use the most suitable pier.\n- Write clean, efficient code.\n- Name multiple boats.\n- Think deeply about the tide.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
         what_words_do_say: "Read the logs.\n\n- Name the boats by pier.\n- Use the pier with the most berths.\n- Name three boats.\n- If applicable, name the tide.\n\n{{logs}}" => [];
@@ -62,6 +64,8 @@ mod bans {
         what_may_have_happened: "Write the query.\n\n- Give the words of the guest, possibly REWORDED.\n\n{{mail}}" => [];
         what_is_seen: "Answer the guest.\n\nIf you can see that the guest has paid, name the pier.\n\n{{mail}}" => [];
         what_is_wished: "Answer the guest.\n\nIf you could name the pier, that would be great.\n\n{{mail}}" => ["hedged-order"];
+        advised: "Judge the reply.\n\nIt is strongly recommended that you name the pier.\n\n{{reply}}" => ["hedged-order"];
+        nothing_is_mocked: "Write tests for the code.\n\nDo not mock anything and do not change the function.\n\n{{code}}" => [];
         things_that_would_be_good: "Judge the reply.\n\nName the facts that would be good to include in it.\n\n{{reply}}" => [];
     }
 }

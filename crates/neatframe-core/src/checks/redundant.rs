@@ -169,7 +169,8 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
 /// `> Guest: …`, `[Q]: …`, `"type": "text"`: a line of a dialogue or of a record that is shown.
 fn shows_a_line(line: &str) -> bool {
     let named = |line: &str| line.split_once(':').is_some_and(|(name, _)| !name.trim().contains(' '));
-    let turn = line.strip_prefix("> ").is_some_and(named) || line.starts_with('[') && named(line);
+    let headed = line.starts_with('#') && named(line);
+    let turn = headed || line.strip_prefix("> ").is_some_and(named) || line.starts_with('[') && named(line);
     // "WRONG: …" in a list of good and bad ones.
     let judged = line.split_once(':').is_some_and(|(label, _)| {
         matches!(label, "CORRECT" | "WRONG" | "INCORRECT" | "GOOD" | "BAD" | "RIGHT" | "YES" | "NO")

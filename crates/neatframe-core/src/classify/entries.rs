@@ -43,7 +43,10 @@ fn agree(labels: &mut [Label]) {
 fn tells_of_a_name(reading: &Reading<'_>, unit: usize) -> bool {
     let holder = &reading.units[unit];
     let text = reading.source.slice(holder.text);
-    let named = text.strip_prefix("**").and_then(|rest| rest.split_once("**"));
+    let bold = text.strip_prefix("**").and_then(|rest| rest.split_once("**"));
+    // `#Log: the lines of the day`.
+    let hashed = text.strip_prefix('#').and_then(|rest| rest.find(':').map(|at| rest.split_at(at)));
+    let named = bold.or(hashed);
     let Some((name, rest)) = named.filter(|(name, _)| name.split_whitespace().count() <= 3) else {
         return false;
     };

@@ -20,6 +20,12 @@ pub(super) fn is_pinned(
     length_stated: bool,
 ) -> bool {
     let kind = VAGUE[hit.entry as usize].kind;
+    // "In the right form, i.e. names in quotes, numbers without, etc.": what is meant was said before.
+    let illustrated =
+        || words[..hit.first].iter().any(|word| matches!(&*word.lower(case.source.text()), "e.g" | "i.e"));
+    if kind == VagueKind::OpenEnd && illustrated() {
+        return true;
+    }
     let after = &words[hit.last + 1..];
     let text = case.source.text();
     let number = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
