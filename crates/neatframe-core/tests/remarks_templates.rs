@@ -35,6 +35,8 @@ mod words {
         as_well_as_it_goes: "Read the logs.\n\n- Answer as helpfully and clearly as possible.\n\n{{logs}}" => ["unmeasured-wording"];
         after_i_e: "Write the call.\n\nGive each value in the right form, i.e., names in quotes, numbers without quotes, etc.\n\n{{logs}}" => [];
         after_nothing: "Write the call.\n\nGive names, hours, piers, etc.\n\n{{logs}}" => ["unmeasured-wording"];
+        a_ranking: "Sort the piers.\n\n- Put them in order of most appropriate to least appropriate for the tide in the log.\n\n{{logs}}" => [];
+        as_far_as_it_goes: "Sort the piers.\n\n- Make the groups as diverse as possible.\n- Pick the best way.\n- Briefly explain each group.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
         so_be: "Read the logs.\n\nThere is little room on the board, so be concise.\n\n{{logs}}" => ["unmeasured-wording"];
         what_words_do_not_say: "Read the logs.\n\n- Name the boats strategically.\n- Use the most suitable pier.\n- Write clean, efficient code.\n- Name multiple boats.\n- Think deeply about the tide.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
         what_words_do_say: "Read the logs.\n\n- Name the boats by pier.\n- Use the pier with the most berths.\n- Name three boats.\n- If applicable, name the tide.\n\n{{logs}}" => [];
