@@ -51,6 +51,7 @@ impl Check for MixedSlots {
             .map(|section| case.text(section.title))
             .collect();
         let closed = closing_names(case.source.text());
+        let marks = Marks::read(case);
         // A template of a template: `{{{{` stands for a brace, and `{{name}}` is filled later.
         if case.source.text().contains("{{{{") {
             return;
@@ -78,16 +79,10 @@ impl Check for MixedSlots {
                 }
                 Syntax::Brackets => {
                     // `[ANSWER]` … `[/ANSWER]`, `[QUESTION]: …`: a mark of the text.
-                    // `[aab]` beside `[aab, aac]`: a list of one.
-                    let in_lists = case.source.text().contains(&format!("[{inner},"))
-                        || case.source.text().contains(&format!(", {inner}]"));
-                    let marks = in_lists
-                        || case.source.text().contains(&format!("[/{inner}]"))
-                        || case.source.text().contains(&format!("[{inner}]:"));
                     // `search_[engine]`: any of several names.
                     let joined = case.source.text()[..slot.span.start()]
                         .ends_with(|c: char| c.is_alphanumeric() || c == '_');
-                    if marks || joined {
+                    if marks.named.contains(inner) || joined {
                         return true;
                     }
                     // "Only [indexed] are interactive": what is so marked.
@@ -99,7 +94,7 @@ impl Check for MixedSlots {
                             })
                         || inner.ends_with('.')
                         || !inner.contains([' ', '_']) && inner.ends_with("ed")
-                        || is_a_mark(case, slot)
+                        || is_a_mark(case, &marks, slot)
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
                 }
@@ -246,7 +241,7 @@ fn has_its_label_elsewhere(case: &Case<'_>, slot: &Slot, line: &str) -> bool {
 
 /// "When all is done, call <done>": a tool by its tag.
 fn calls_by_tag(case: &Case<'_>, slot: &Slot) -> bool {
-    let before = case.source.text()[..slot.span.start()].trim_end_matches([' ', '`']).to_ascii_lowercase();
+    let before = line_before(case, slot).trim_end_matches([' ', '`']).to_ascii_lowercase();
     ["call", "use", "using", "send", "emit", "tag", "invoke"].iter().any(|verb| before.ends_with(verb))
 }
 
@@ -296,12 +291,67 @@ fn closing_names(text: &str) -> HashSet<&str> {
         .collect()
 }
 
+/// The longest run in brackets that is looked at, in bytes.
+const BRACKETS: usize = 200;
+
+/// What the prompt says of brackets that no program fills; read once, since a prompt may hold very many slots.
+struct Marks<'a> {
+    /// `[ANSWER]` … `[/ANSWER]`, `[QUESTION]: …`, `[aab]` beside `[aab, aac]`, "`[KIND]` is one of …": the names.
+    named: HashSet<&'a str>,
+    /// What stands behind "such as": "[door slams]".
+    shown: Vec<&'a str>,
+    /// "Start with the component in brackets": what stands in brackets is part of the answer.
+    of_the_answer: bool,
+}
+
+impl<'a> Marks<'a> {
+    fn read(case: &'a Case<'_>) -> Marks<'a> {
+        const CUES: [&str; 4] = ["such as ", "for example ", "like ", "e.g. "];
+        let lines = || case.units.iter().take(FIELDS).map(|unit| case.text(unit.text));
+        let behind = |line: &'a str| {
+            CUES.iter().filter_map(move |cue| {
+                let at = line.find(cue)?;
+                Some(line[at + cue.len()..].trim_start_matches(['"', '`']))
+            })
+        };
+        let of_the_answer = lines().any(|line| {
+            let named = ["in brackets", "in square brackets", "between brackets"]
+                .iter()
+                .any(|sign| line.contains(sign));
+            named && !["eplace", "ill in", "nsert"].iter().any(|sign| line.contains(sign))
+        });
+        let shown = lines().filter(|line| line.len() <= LONG).flat_map(behind);
+        Marks {
+            named: marked_names(case.source.text()),
+            shown: shown.filter(|shown| shown.starts_with('[')).collect(),
+            of_the_answer,
+        }
+    }
+}
+
+fn marked_names(text: &str) -> HashSet<&str> {
+    let mut names = HashSet::new();
+    for (at, _) in text.match_indices('[') {
+        let rest = &text[at + 1..];
+        let Some(end) = rest.bytes().take(BRACKETS).position(|b| b == b']') else { continue };
+        let (inner, after) = (&rest[..end], &rest[end + 1..]);
+        let quoted = text[..at].ends_with('`') && after.starts_with('`');
+        if let Some(closed) = inner.strip_prefix('/') {
+            names.insert(closed);
+        } else if inner.contains(',') {
+            names.extend(inner.split(',').map(str::trim));
+        } else if after.starts_with(':') || quoted {
+            names.insert(inner);
+        }
+    }
+    names
+}
+
 /// How many slots are looked at for the same one.
 const MANY: usize = 64;
 
 /// `[NAME]`, which the answer shows as well, or a part of a pattern in backticks: nothing that a program fills.
-fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
-    let text = case.source.text();
+fn is_a_mark(case: &Case<'_>, marks: &Marks<'_>, slot: &Slot) -> bool {
     let loud = |slot: &Slot| {
         let inner = case.text(slot.inner);
         inner.len() >= 2 && inner.chars().all(|c| c.is_uppercase() || c == '_')
@@ -310,35 +360,14 @@ fn is_a_mark(case: &Case<'_>, slot: &Slot) -> bool {
     let again = |name: &str| near().filter(|other| case.text(other.span) == name).nth(1).is_some();
     // "A sound stands in brackets, such as [door slams]" says what the same brackets are elsewhere.
     let whole = case.text(slot.span);
-    let shown = case.units.iter().take(FIELDS).any(|unit| {
-        let line = case.text(unit.text);
-        line.len() <= LONG
-            && ["such as ", "for example ", "like ", "e.g. "].iter().any(|cue| {
-                line.find(cue).is_some_and(|at| {
-                    line[at + cue.len()..].trim_start_matches(['"', '`']).starts_with(whole)
-                })
-            })
-    });
-    if shown || slot.syntax == Syntax::Brackets && brackets_are_marks(case) {
+    if marks.of_the_answer || marks.shown.iter().any(|shown| shown.starts_with(whole)) {
         return true;
     }
     // Where one name in capitals comes back, the others are of its kind: "streets become [STREET], towns [TOWN]".
     let beside = || near().filter(|other| loud(other));
     let line = line_before(case, slot);
     let in_code = line.matches('`').count() % 2 == 1 && !line.ends_with('`');
-    // "Where `[KIND]` is one of …".
-    let shown = || text.contains(&format!("`{whole}`"));
-    in_code || shown() || loud(slot) && beside().any(|other| again(case.text(other.span)))
-}
-
-/// "Start with the component in brackets": what stands in brackets is part of the answer.
-fn brackets_are_marks(case: &Case<'_>) -> bool {
-    case.units.iter().take(FIELDS).any(|unit| {
-        let line = case.text(unit.text);
-        let named =
-            ["in brackets", "in square brackets", "between brackets"].iter().any(|sign| line.contains(sign));
-        named && !["eplace", "ill in", "nsert"].iter().any(|sign| line.contains(sign))
-    })
+    in_code || loud(slot) && beside().any(|other| again(case.text(other.span)))
 }
 
 /// `[Question]` on a line above `{question}` heads a part.
