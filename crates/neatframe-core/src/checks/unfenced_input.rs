@@ -191,7 +191,9 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
     let listed = ["variable", "input", "data", "material"].iter().any(|name| title.contains(name))
         && before.trim_end_matches('*').ends_with(':')
         && (after.is_empty() || after.starts_with(['\n', '\r']));
-    if listed || between || text.contains("<|im_start|>") || text.contains("<|start_header_id|>") {
+    let of_messages = text.contains("{% for")
+        && ["<|im_start|>", "<|start_header_id|>"].iter().any(|mark| text.contains(mark));
+    if listed || between || of_messages {
         return true;
     }
     // A label and its slot with no order behind them end the prompt: nothing is mixed up with them.

@@ -82,7 +82,7 @@ impl Check for UnmeasuredWording {
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
                         && !in_a_slot(case, words[hit.first].start as usize)
-                        && !tells_of_a_level(line_before(case, unit, words[hit.first]))
+                        && !tells_of_a_level(line_before(case, words[hit.first]))
                         && !is_of_a_name(case.source.text(), words, hit)
                         && !case.hits[unit].iter().any(padded)
                         && (!presses(case, words, hit) || !case.hits[unit].iter().any(is_padding))
@@ -125,23 +125,10 @@ impl Check for UnmeasuredWording {
 }
 
 /// The line that a word stands in, up to that word: `5: It is a full answer. It is well organised.` is about one level.
-fn line_before<'a>(case: &'a Case<'_>, unit: usize, word: Word) -> &'a str {
-    let text = case.source.text();
-    let from = case.units[unit].text.start();
-    let own = &text[from..word.span().start()];
-    if let Some((_, line)) = own.rsplit_once('\n') {
-        return line.trim_start();
-    }
-    let mut before = from.saturating_sub(LINE);
-    while !text.is_char_boundary(before) {
-        before += 1;
-    }
-    let start = text[before..from].rfind('\n').map_or(before, |at| before + at + 1);
-    text[start..word.span().start()].trim_start()
+fn line_before<'a>(case: &'a Case<'_>, word: Word) -> &'a str {
+    let at = word.span().start();
+    case.source.text()[case.source.line_around(at).start()..at].trim_start()
 }
-
-/// How far back the beginning of a line is looked for, in bytes.
-const LINE: usize = 2_000;
 
 /// `...why the boat is late...`: what is to be written there.
 fn is_left_open(text: &str) -> bool {
