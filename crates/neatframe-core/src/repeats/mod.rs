@@ -5,6 +5,7 @@ mod bans;
 mod grounding;
 mod limits;
 mod manners;
+mod orders;
 mod set_aside;
 mod sides;
 mod unasked;
@@ -81,7 +82,8 @@ pub(crate) fn find(
         .chain(alone::repeated(text, words, spans()))
         .chain(sides::repeated(text, words, spans()))
         .chain(set_aside::repeated(text, words, spans()))
-        .chain(unasked::repeated(text, words, spans()));
+        .chain(unasked::repeated(text, words, spans()))
+        .chain(orders::repeated(text, words, spans()));
     for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);
     }
