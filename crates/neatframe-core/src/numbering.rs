@@ -64,7 +64,7 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
     let mut runs: Vec<Vec<Numbered>> = Vec::new();
     // Items of one list share a section and an indent; named steps may each head a section of their own.
     let mut open: HashMap<(usize, u16, char), usize> = HashMap::new();
-    for piece in &outline.pieces {
+    for (at, piece) in outline.pieces.iter().enumerate() {
         let (span, titled) = match piece.kind {
             PieceKind::Item { ordered: true } => (piece.lead, false),
             PieceKind::Heading | PieceKind::Label | PieceKind::Field | PieceKind::Turn => {
@@ -84,8 +84,13 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
         let starts_over = |run: &Vec<Numbered>| {
             run.last().is_some_and(|last| step.number <= 1 && last.number > 1 || step.number < last.number)
         };
+        // "Plan: 1. Call the desk", and 2 on the line below.
+        let begun = || {
+            at.checked_sub(1)
+                .is_some_and(|before| source.slice(outline.pieces[before].text).contains(": 1. "))
+        };
         match open.get(&key) {
-            Some(&run) if !starts_over(&runs[run]) => runs[run].push(step),
+            Some(&run) if !starts_over(&runs[run]) && !(step.number == 2 && begun()) => runs[run].push(step),
             _ => {
                 open.insert(key, runs.len());
                 runs.push(vec![step]);

@@ -10,6 +10,9 @@ mod doubles {
         rules_above_a_row: "Plan the calls.\n\n- Name the pier in each call.\n- Use no verb twice.\n- You must name the pier in each call.\n----\n\nUser query: {query}\nPlan:" => ["said-before"];
         parts_with_a_name_in_common: "Answer in these lines.\n\nBoat Note: What the boat does, plain text, one line.\nPier Note: What the pier does, plain text, one line.\n\n{{log}}" => [];
         one_limit_under_two_names: "Answer the guest.\n\nLength: at most 80 words in all.\n\nTone: calm.\n\nSize: stay within 80 words in all.\n\n{{mail}}" => ["said-before"];
+        one_order_with_a_word_between: "Extract the named fares of each log.\n\n- Use one line for a fare.\n- Make sure to extract all fares of the log.\n\n{{log}}" => ["said-before"];
+        one_order_of_two_things: "Extract the fares of each log.\n\n- Use one line for a fare.\n- Extract the hours of each log.\n\n{{log}}" => [];
+        the_goal_at_the_end: "Given a log, your task is to determine if the log names a closed pier.\n\n- Use one line for a pier.\n- You should try your best to determine if the log names a closed pier by the list above.\n\n{{log}}" => ["said-before"];
         steps_of_a_chain: "Write the report with these calls.\n\n- Call the Opening tool → Create the opening of the report\n- Call the Closing tool → Create the closing of the report\n\n{{log}}" => [];
         what_each_part_has: "Write the notices.\n\nFor the pier:\n- Use ## for the title\n- No list of sources\n\nFor the boat:\n- Use ## for the title\n- No list of sources\n\n{{log}}" => [];
         what_each_entry_has: "Shorten the log.\n\n1. Shorten the lines of the guests. Make it shorter, not different.\n2. Shorten the lines of the crew. Make it shorter, not different.\n\n{{log}}" => [];
@@ -37,6 +40,9 @@ mod words {
         after_nothing: "Write the call.\n\nGive names, hours, piers, etc.\n\n{{logs}}" => ["unmeasured-wording"];
         a_ranking: "Sort the piers.\n\n- Put them in order of most appropriate to least appropriate for the tide in the log.\n\n{{logs}}" => [];
         as_far_as_it_goes: "Sort the piers.\n\n- Make the groups as diverse as possible.\n- Pick the best way.\n- Briefly explain each group.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
+        naturally: "Sort the logs.\n\n- Place the hours naturally within the lines.\n\n{{logs}}" => ["unmeasured-wording"];
+        by_nature: "Sort the logs.\n\n- Leave out what the tide naturally brings.\n\n{{logs}}" => [];
+        the_most_suitable: "Sort the logs.\n\n- Choose the most suitable tool first.\n\n{{logs}}" => ["unmeasured-wording"];
         so_be: "Read the logs.\n\nThere is little room on the board, so be concise.\n\n{{logs}}" => ["unmeasured-wording"];
         what_words_do_not_say: "Read the logs.\n\n- Name the boats strategically.\n- Use the most suitable pier.\n- Write clean, efficient code.\n- Name multiple boats.\n- Think deeply about the tide.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
         what_words_do_say: "Read the logs.\n\n- Name the boats by pier.\n- Use the pier with the most berths.\n- Name three boats.\n- If applicable, name the tide.\n\n{{logs}}" => [];
@@ -90,6 +96,9 @@ mod slots {
         two_ways: "Answer {question} for [guest name]. Name the pier.\n" => ["mixed-slots"];
         a_list_of_work: "Read {specs} and write a TODO list with one line for each pier.\n" => [];
         a_note_left_in: "Read {specs}.\n\nTODO: add the piers.\n" => ["left-over-slot"];
+        a_line_for_a_shell: "Write the code for {task}.\n\nA tool that is not there is fetched by this line:\n!fetch <tool name>\n\nName the pier.\n" => [];
+        a_form_between_fences: "Read {log}. Name the pier. Send it between ```json [LINES]``` and add nothing.\n" => [];
+        what_was_left_out: "Act for {name}.\n\nAction: wait\nSeen: [lines omitted]\n\nName one action.\n" => [];
         lists_of_one: "Sort the queue of {piers}.\n\nTake the first pier out: [aab, aad] becomes [aad]. Take it out again: [aad] becomes [].\n" => [];
     }
 }
@@ -110,5 +119,16 @@ mod samples {
     remarks! { Example:
         code_with_a_comment: "Write code for the task.\n\n<run>\nimport math\n\n# Calculate the area:\narea = math.pi * 25\nprint(area)\n</run>\n\nUse the standard library." => [];
         counted_answers: "Sum up the page.\n\nExample 1 (a notice):\n```json\n{\"summary\": \"The boat is late.\"}\n```\n\nExample 2 (a letter):\n```json\n{\"summary\": \"The pier is shut.\"}\n```\n\n{{page}}" => [];
+    }
+}
+
+mod numbers {
+    remarks! { Steps:
+        a_list_that_begins_behind_its_label: "Plan the call.\n\nPlan: 1. Find the pier\n2. Name the boat\n\nPlan: 1. Find the boat\n2. Name the pier\n\n{{query}}" => [];
+        a_number_twice: "Plan the call.\n\n1. Find the pier\n2. Name the boat\n2. Name the pier\n\n{{query}}" => ["step-numbers"];
+    }
+    remarks! { Markup:
+        a_list_between_signs: "Return a list, such as\n\n```[\n  {\"pier\": \"A\"}\n  ] ```\n\nName each pier." => [];
+        a_fence_left_open: "Return a list, such as\n\n```json\n  {\"pier\": \"A\"}\n\nName each pier." => ["open-fence"];
     }
 }

@@ -63,6 +63,11 @@ impl Check for MixedSlots {
             if inner.trim_start().get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your ")) {
                 return true;
             }
+            // `!fetch <boat>` is a line for a shell, "```json {ANSWER}```" shows a form.
+            let before = line_before(case, slot);
+            if before.trim_start().starts_with(['!', '$']) || before.contains("```") {
+                return true;
+            }
             // `{one action in the form above}`, `"Score: [SCORE]"`: a hole in the answer's template.
             let words = inner.split_whitespace().count();
             let shaped = slot.syntax == Syntax::Angles || is_of_the_answer(case, slot);
@@ -93,7 +98,7 @@ impl Check for MixedSlots {
                                 case.labels[unit].component == Some(Component::OutputFormat)
                             })
                         || inner.ends_with('.')
-                        || !inner.contains([' ', '_']) && inner.ends_with("ed")
+                        || !inner.contains('_') && inner.ends_with("ed")
                         || is_a_mark(case, &marks, slot)
                         || inner.len() <= 2
                         || alone_on_line(case.source.text(), slot) && heads_slot(case, slot)
