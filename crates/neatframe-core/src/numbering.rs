@@ -85,12 +85,14 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
             run.last().is_some_and(|last| step.number <= 1 && last.number > 1 || step.number < last.number)
         };
         // "Plan: 1. Call the desk", and 2 on the line below.
-        let begun = || {
-            at.checked_sub(1)
-                .is_some_and(|before| source.slice(outline.pieces[before].text).contains(": 1. "))
+        let begins_above = || {
+            step.number == 2
+                && at
+                    .checked_sub(1)
+                    .is_some_and(|before| source.slice(outline.pieces[before].text).contains(": 1. "))
         };
         match open.get(&key) {
-            Some(&run) if !starts_over(&runs[run]) && !(step.number == 2 && begun()) => runs[run].push(step),
+            Some(&run) if !starts_over(&runs[run]) && !begins_above() => runs[run].push(step),
             _ => {
                 open.insert(key, runs.len());
                 runs.push(vec![step]);

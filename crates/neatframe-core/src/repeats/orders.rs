@@ -38,11 +38,12 @@ pub(super) fn repeated(
     for (unit, span) in spans {
         let orders = read(text, words.within(span));
         let twin = orders.iter().find_map(|order| {
-            let same = given.get(order.stems.first()?)?.iter().rev().take(EARLIER);
+            let same = given.get(order.stems.first()?)?;
             let apart = |place: Span| are_apart(text, words.within(place), words.within(span));
-            same.filter(|(_, place, earlier)| order.repeats(earlier) && !apart(*place))
-                .map(|(earlier, ..)| *earlier)
-                .last()
+            let (earlier, ..) = same[same.len().saturating_sub(EARLIER)..]
+                .iter()
+                .find(|(_, place, earlier)| order.repeats(earlier) && !apart(*place))?;
+            Some(*earlier)
         });
         match twin {
             Some(earlier) => found.push((unit, earlier)),
@@ -129,7 +130,7 @@ mod tests {
     use crate::repeats::two_lines;
 
     fn twins(first: &str, second: &str) -> bool {
-        two_lines(first, second, |text, words, spans| repeated(text, words, spans))
+        two_lines(first, second, repeated)
     }
 
     #[test]
