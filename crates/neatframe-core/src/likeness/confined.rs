@@ -59,8 +59,10 @@ pub(crate) fn confined(text: &str, words: &[Word]) -> Option<Confined> {
     let ban = words.iter().position(|word| denies(word) || word.lower(text) == "avoid");
     let from = only.or(ban)?;
     let plain = |word: &Word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::NEGATION);
+    // "Bring in" is one verb.
+    let phrasal = |at: usize| at == from + 2 && words[at - 1].is(vocabulary::VERB);
     let clause = (from + 2..words.len())
-        .find(|&at| CLAUSES.contains(&&*words[at].lower(text)) && plain(&words[at - 1]))?;
+        .find(|&at| CLAUSES.contains(&&*words[at].lower(text)) && plain(&words[at - 1]) && !phrasal(at))?;
     let deed =
         words.iter().find(|word| word.is(vocabulary::VERB) && !matches!(&*word.lower(text), "do" | "be"));
     let needed = || Some(Border::Needed(stem(&deed?.lower(text))));
@@ -113,6 +115,7 @@ mod tests {
             "ONLY consider piers listed in the plan",
             "Do not name piers that aren't in the list."
         ));
+        assert!(sides("Use only fares from the log.", "Do not bring in fares that are not in the log."));
         assert!(!sides("Only name piers listed in the plan.", "Do not name boats that are not in the list."));
         assert!(!sides("Only name piers that are open.", "Do not name piers that are not in the list."));
         assert!(sides(
