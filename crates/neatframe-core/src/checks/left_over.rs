@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::{Edit, capitalised};
 use crate::finding::{Family, Severity};
-use crate::slots::{self, Slot, Syntax, leftover_word, wanted, wanted_by_note};
+use crate::slots::{self, Slot, Syntax, leftover_word, wanted, wanted_beside_others, wanted_by_note};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -43,6 +43,13 @@ impl Check for LeftOverSlot {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut told: Option<Span> = None;
         let usual = slots::usual(case.slots);
+        let filled: Vec<Syntax> = case
+            .slots
+            .iter()
+            .filter(|slot| leftover_word(case.text(slot.inner)).is_none())
+            .map(|slot| slot.syntax)
+            .collect();
+        let others = filled.iter().any(|syntax| *syntax != Syntax::Brackets);
         for slot in case.slots {
             let inner = case.text(slot.inner);
             let whole = case.text(slot.span);
@@ -58,8 +65,12 @@ impl Check for LeftOverSlot {
                 let write =
                     "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
                 let finding = sink.report(slot.span, format!("`{whole}` was never filled in"), write);
+                // Where all others are written as this one is, it stays with them.
+                let alike = !filled.is_empty() && filled.iter().all(|syntax| *syntax == slot.syntax);
+                let syntax = if alike { slot.syntax } else { usual };
                 finding.fix = wanted(inner)
-                    .map(|name| Edit { span: slot.span, replacement: usual.write(&name) })
+                    .or_else(|| wanted_beside_others(inner).filter(|_| others))
+                    .map(|name| Edit { span: slot.span, replacement: syntax.write(&name) })
                     .into_iter()
                     .collect();
                 told = Some(slot.span);

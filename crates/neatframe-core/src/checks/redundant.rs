@@ -114,7 +114,9 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         // "No figures that are not in the log".
         let twice = words.iter().filter(|word| word.is(vocabulary::NEGATION)).count() == 2;
         let which = words.iter().any(|word| matches!(&*word.lower(text), "that" | "which"));
-        twice && which || other && words.iter().any(|word| word.is(vocabulary::NEGATION)) || words.iter().any(only)
+        twice && which
+            || other && words.iter().any(|word| word.is(vocabulary::NEGATION))
+            || words.iter().any(only)
     };
     // "Ask for the stops one after the other, then write the log" is the work, "one question per message" its rule.
     let one_by_one = |unit: usize| {

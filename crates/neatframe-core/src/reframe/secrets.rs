@@ -1,8 +1,9 @@
-//! Passwords and keys in the text: the result holds a slot in their place.
+//! Passwords, keys and private data in the text: the result holds a slot in their place.
 
 use super::plan::Plan;
 use crate::edit::Edit;
 use crate::review::Review;
+use crate::slots;
 use crate::span::Span;
 
 /// Takes the secrets out.
@@ -33,5 +34,45 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
             let why = "a secret is for the program that makes the call; change it where it is in force";
             plan.tell(review, secret, &edit.replacement, why);
         }
+    }
+    let syntax = slots::usual(review.slots());
+    for finding in review.findings().iter().filter(|finding| finding.check == "private-data") {
+        if !is_data_alone(review.source().slice(finding.span)) {
+            continue;
+        }
+        let edit = Edit { span: finding.span, replacement: syntax.write("person") };
+        if plan.take(std::slice::from_ref(&edit)) {
+            let why = "a person's data is sent only where the work needs it; the slot takes it then";
+            plan.tell(review, finding.span, &edit.replacement, why);
+        }
+    }
+}
+
+/// True for a name, an address and numbers with their labels; false where more is told, such as an illness that the work is about.
+fn is_data_alone(words: &str) -> bool {
+    const LABELS: [&str; 17] = [
+        "phone", "mobile", "tel", "telephone", "cell", "born", "account", "card", "iban", "number", "no",
+        "of", "date", "birth", "and", "policy", "passport",
+    ];
+    let plain = |word: &str| {
+        word.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit()) || LABELS.contains(&word)
+    };
+    let mut each = words.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty());
+    words.starts_with(char::is_uppercase) && each.all(plain)
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::reframe::tests::reframed;
+
+    #[test]
+    fn private_data_gives_way_to_a_slot() {
+        let out = reframed(
+            "Write to Nora Quayle, 14 Harbour Rise, phone 0555 010 883, about her lost scarf. Name the pier.",
+        );
+        assert!(out.text.contains("Write to {{person}}, about her lost scarf."), "{}", out.text);
+        assert!(out.notes.iter().any(|note| note.words.contains("0555 010 883")), "{:?}", out.notes);
+        let needed = "The guest is Nora Quayle, diagnosed with diabetes; write her menu.";
+        assert!(reframed(needed).text.contains("diabetes"));
     }
 }

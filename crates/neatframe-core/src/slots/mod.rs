@@ -334,6 +334,11 @@ pub(crate) fn usual(slots: &[Slot]) -> Syntax {
 /// The name of what a person was to put in: `[insert press contact here]` gives `press_contact`.
 pub(crate) fn wanted(inner: &str) -> Option<String> {
     const PUTS: [&str; 3] = ["insert", "paste", "enter"];
+    // Verbs with which a note asks for work, and words that name nothing.
+    const NOTED: [&str; 22] = [
+        "add", "the", "a", "an", "this", "check", "write", "ask", "fix", "update", "finish", "remove", "see",
+        "sign", "click", "text", "put", "go", "replace", "describe", "list", "name",
+    ];
     const AROUND: [&str; 12] =
         ["todo", "the", "your", "a", "an", "here", "in", "below", "this", "full", "text", "of"];
     let words: Vec<String> = inner
@@ -349,6 +354,16 @@ pub(crate) fn wanted(inner: &str) -> Option<String> {
             name.iter().copied().filter(|word| !AROUND.contains(word) && *word != "list").collect();
         return (1..=4).contains(&named.len()).then(|| named.join("_"));
     }
+    // "TOPIC HERE", "TODO caretaker".
+    let plain = |word: &&str| word.bytes().all(|b| b.is_ascii_alphabetic()) && leftover_word(word).is_none();
+    let all: Vec<&str> = words.iter().map(String::as_str).collect();
+    if let [name @ .., "here"] | ["todo", name @ ..] = all.as_slice()
+        && (1..=3).contains(&name.len())
+        && name.iter().all(plain)
+        && !NOTED.contains(&name[0])
+    {
+        return Some(name.join("_"));
+    }
     let mut named = words.iter().skip_while(|word| *word == "todo" || *word == "please");
     if inner.contains('?') || !named.next().is_some_and(|verb| PUTS.contains(&verb.as_str())) {
         return None;
@@ -357,6 +372,14 @@ pub(crate) fn wanted(inner: &str) -> Option<String> {
         named.map(String::as_str).filter(|word| !AROUND.contains(word) && !word.contains('\'')).collect();
     let name = if names.is_empty() { vec!["text"] } else { names };
     (name.len() <= 3 && name[0].starts_with(char::is_alphabetic)).then(|| name.join("_"))
+}
+
+/// The name of what a person was to put in, where a program fills the other slots: `[Your Company]` gives `company`.
+pub(crate) fn wanted_beside_others(inner: &str) -> Option<String> {
+    let words: Vec<String> = inner.split_whitespace().map(str::to_lowercase).collect();
+    let name = words.strip_prefix(&["your".to_string()])?;
+    let plain = |word: &String| word.bytes().all(|b| b.is_ascii_alphabetic());
+    ((1..=3).contains(&name.len()) && name.iter().all(plain)).then(|| name.join("_"))
 }
 
 /// What a note to oneself wants added: `TODO add the part numbers` gives "part numbers" and `part_numbers`.
@@ -441,7 +464,11 @@ mod tests {
         assert_eq!(wanted("insert press contact here").as_deref(), Some("press_contact"));
         assert_eq!(wanted("TODO paste the chapter").as_deref(), Some("chapter"));
         assert_eq!(wanted("Paste text here").as_deref(), Some("text"));
+        assert_eq!(wanted("TOPIC HERE").as_deref(), Some("topic"));
+        assert_eq!(wanted("TODO caretaker").as_deref(), Some("caretaker"));
+        assert_eq!(wanted("TODO check the piers"), None);
         assert_eq!(wanted("Your Company"), None);
+        assert_eq!(wanted_beside_others("Your Company").as_deref(), Some("company"));
         let note = wanted_by_note("TODO: add the part numbers.");
         assert_eq!(note, Some(("part numbers".into(), "part_numbers".into())));
         assert_eq!(wanted_by_note("TODO add what the yard said (if anything)"), None);
