@@ -410,8 +410,13 @@ fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
 /// The component of most of the words.
 fn majority(review: &Review, units: Range<usize>) -> Option<Component> {
     let mut bytes = [0usize; 6];
+    let mut led = None;
     for unit in units {
-        if let Some(component) = review.labels()[unit].component {
+        let own = review.labels()[unit].component;
+        // "For example, …" within an item belongs to what the item says.
+        let amid = own == Some(Component::Examples) && !review.units()[unit].opens_piece;
+        led = if amid { led.or(own) } else { own };
+        if let Some(component) = led {
             bytes[component.index()] += review.units()[unit].text.len();
         }
     }

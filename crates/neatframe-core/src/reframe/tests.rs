@@ -454,3 +454,10 @@ fn an_opening_line_and_two_tags_are_in_order() {
                 they are.\n- Sort by boat.\n</instructions>\n";
     assert_eq!(reframed(text).text.matches("# ").count(), 0);
 }
+
+#[test]
+fn samples_within_rules_make_no_part_of_samples() {
+    let text = "You are a planner of ferry crews, you are going to work with the desk.\n\nYour capabilities include:\n\n1. Understand the log of the crew, which may name days and boats.\n2. Each shift must name its boat. For example: \"Merle, early shift, with two deckhands and one engineer who knows the old engine and who is back on the pier by noon at the latest.\"\n3. Only provide the shifts, do not provide the fares.\n";
+    let out = with(text, &Wishes { layout: Some(Layout::Headings), ..Wishes::default() });
+    assert!(!out.text.contains("# Examples"), "{}", out.text);
+}
