@@ -135,6 +135,8 @@ fn limits_bans_tone_and_what_to_do_in_a_gap() {
     all_are(
         Component::Constraints,
         &[
+            "Each shift must have its hour.",
+            "The plan should always keep to the log.",
             "Use at most 80 words.",
             "Never mention fares.",
             "Keep a calm tone.",

@@ -2,7 +2,8 @@
 
 use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
 use super::form::{
-    binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason, presses_a_fact,
+    binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason,
+    presses_a_fact,
 };
 use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
@@ -41,6 +42,9 @@ pub(super) struct Around<'a> {
     /// The units on both sides are samples.
     pub(super) among_samples: bool,
 }
+
+/// From this share of belief on a unit may be a rule, whatever else it may be.
+const DOUBTED: f32 = 0.3;
 
 /// From this share of belief on a unit is a persona, even with a slot at its end.
 const PERSONA: f32 = 0.5;
@@ -197,7 +201,10 @@ pub(super) fn told(
     }
     let words = reading.words.within(unit.text);
     if !sample && likeliest(&Component::ALL) == Some(Component::Context) {
-        if binds_the_reply(reading.source.text(), words) {
+        let open = share(Component::Constraints) >= DOUBTED;
+        if binds_the_reply(reading.source.text(), words)
+            || open && binds_each_or_always(reading.source.text(), words)
+        {
             return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);
         }
         if forbids(reading.source.text(), words) {

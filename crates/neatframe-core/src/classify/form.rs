@@ -234,6 +234,17 @@ pub(super) fn binds_the_reply(text: &str, words: &[Word]) -> bool {
     owned && reply && matches!(&*lower(2), "must" | "should" | "shall" | "may" | "needs")
 }
 
+/// "The plan should always keep to the log", "each shift must name its boat": bound, whatever it speaks of.
+pub(super) fn binds_each_or_always(text: &str, words: &[Word]) -> bool {
+    const NEAR: usize = 5;
+    let Some(first) = words.first().map(|word| word.lower(text)) else { return false };
+    let bound = |word: &Word| matches!(&*word.lower(text), "must" | "should");
+    let Some(at) = words.iter().take(NEAR).position(bound) else { return false };
+    let behind = words.get(at + 1).map(|word| word.lower(text));
+    let always = behind.is_some_and(|word| matches!(&*word, "always" | "never" | "only"));
+    at >= 2 && (matches!(&*first, "each" | "every") || first == "the" && always)
+}
+
 /// "The slip may or may not name a boat", "Your summary, with many others, will be read by the crew": how it is, and no rule.
 pub(super) fn leaves_open_or_foretells(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
