@@ -110,7 +110,7 @@ refused! {
     an_unknown_check: "[checks]\npaddding = \"off\"\n" => "there is no check `paddding`; did you mean `padding`?";
     an_unknown_level: "[checks]\npadding = \"loud\"\n" => "unknown variant `loud`";
     a_bad_pattern: "[[paths]]\nmatch = [\"a[\"]\n" => "`a[` is no pattern: unclosed character class";
-    a_budget_of_zero: "[limits]\ntokens = 0\n" => "line 2, column 10";
+    a_budget_of_zero: "[limits]\ntokens = 0\n" => "line 2, column 10: a limit is a whole number of 1 or more";
 }
 
 #[test]

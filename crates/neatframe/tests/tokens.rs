@@ -20,6 +20,21 @@ fn the_table_of_parts() {
 }
 
 #[test]
+fn a_size_for_a_slot_that_is_nowhere() {
+    let folder = Folder::new();
+    folder.file("p.md", PROMPT);
+    let run = folder.run(&["tokens", "p.md", "--fill", "peir=40"]);
+    assert_eq!(run.code, 2);
+    assert!(run.out.contains("one call"), "what can be shown is shown: {}", run.out);
+    assert!(
+        run.err.contains("--fill: no prompt here has a slot `peir`; did you mean `pier`?"),
+        "{}",
+        run.err
+    );
+    assert_eq!(folder.run(&["tokens", "p.md", "--fill", "pier=40"]).code, 0);
+}
+
+#[test]
 fn the_house_names_the_price_list() {
     let folder = Folder::new();
     folder.file("p.md", PROMPT);

@@ -7,8 +7,9 @@ use crate::input;
 use crate::output;
 use crate::prices::PriceList;
 use crate::render::tokens::{self as render, Bill};
-use anyhow::Result;
+use anyhow::{Result, anyhow};
 use neatframe_core::review;
+use std::collections::BTreeSet;
 use std::process::ExitCode;
 
 pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
@@ -24,6 +25,7 @@ pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
         output::raw(render::CSV_HEAD)?;
     }
     let mut documents = Vec::new();
+    let mut slots = BTreeSet::new();
     for input in &inputs {
         let settings = houses.settings(input)?;
         let review = match input.read(args.work.read_as) {
@@ -33,6 +35,7 @@ pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
                 continue;
             }
         };
+        slots.extend(render::slot_names(&review));
         let name = input.name();
         let bill = Bill::new(&review, args, prices.as_ref());
         total.add(&bill);
@@ -41,6 +44,9 @@ pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
             TokensFormat::Csv => output::raw(&render::csv(&name, &review, &bill))?,
             TokensFormat::Json => documents.push(render::json(&name, &review, &bill, &counter)),
         }
+    }
+    for (slot, _) in args.fill.iter().filter(|(slot, _)| !slots.contains(slot)) {
+        failed.push(("--fill".into(), no_slot(slot, &slots)));
     }
     match args.format {
         TokensFormat::Text => output::show(&render::total(&total, prices.as_ref(), args, colour))?,
@@ -51,4 +57,11 @@ pub(super) fn run(args: &TokensArgs) -> Result<ExitCode> {
         output::complain(name, error);
     }
     Ok(ExitCode::from(if failed.is_empty() { 0 } else { 2 }))
+}
+
+/// What is wrong with a size for a slot that no prompt has.
+fn no_slot(slot: &str, slots: &BTreeSet<String>) -> anyhow::Error {
+    let near = crate::house::nearest(slot, slots.iter().map(String::as_str));
+    let hint = near.map_or(String::new(), |near| format!("; did you mean `{}`?", output::visible(near)));
+    anyhow!("no prompt here has a slot `{}`{hint}", output::visible(slot))
 }

@@ -41,10 +41,22 @@ pub(super) struct Words {
 #[derive(Default, Deserialize)]
 #[serde(deny_unknown_fields, rename_all = "kebab-case", default)]
 pub(super) struct Limits {
+    #[serde(deserialize_with = "limit")]
     pub(super) tokens: Option<NonZeroU32>,
+    #[serde(deserialize_with = "limit")]
     pub(super) part_tokens: Option<NonZeroU32>,
+    #[serde(deserialize_with = "limit")]
     pub(super) reading_grade: Option<NonZeroU32>,
+    #[serde(deserialize_with = "limit")]
     pub(super) sentence_words: Option<NonZeroU32>,
+}
+
+/// A limit; the error says what a limit is, which the number type's own does not.
+fn limit<'de, D: Deserializer<'de>>(deserializer: D) -> Result<Option<NonZeroU32>, D::Error> {
+    let wanted = "a limit is a whole number of 1 or more; leave the line out where there is none";
+    let number = i64::deserialize(deserializer)?;
+    let limit = u32::try_from(number).ok().and_then(NonZeroU32::new);
+    limit.map(Some).ok_or_else(|| D::Error::custom(wanted))
 }
 
 /// How the target of the prompts wants them; `reframe` goes by it.

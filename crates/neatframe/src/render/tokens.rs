@@ -77,6 +77,11 @@ fn slot_name(review: &Review, at: usize) -> String {
     review.source().slice(review.slots()[at].inner).trim().to_string()
 }
 
+/// The names of a prompt's slots, one for each place.
+pub(crate) fn slot_names(review: &Review) -> impl Iterator<Item = String> + '_ {
+    (0..review.slots().len()).map(|at| slot_name(review, at))
+}
+
 /// How often a slot stands in the prompt.
 fn times(review: &Review, name: &str) -> usize {
     (0..review.slots().len()).filter(|&at| slot_name(review, at) == name).count()
