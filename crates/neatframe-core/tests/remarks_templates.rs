@@ -42,6 +42,9 @@ mod words {
         as_far_as_it_goes: "Sort the piers.\n\n- Make the groups as diverse as possible.\n- Pick the best way.\n- Briefly explain each group.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
         naturally: "Sort the logs.\n\n- Place the hours naturally within the lines.\n\n{{logs}}" => ["unmeasured-wording"];
         by_nature: "Sort the logs.\n\n- Leave out what the tide naturally brings.\n\n{{logs}}" => [];
+        a_ban_that_is_emphasised: "Sort the logs.\n\n- Do *NOT* add any additional text.\n\n{{logs}}" => [];
+        a_deed_and_its_follower: "Sort the logs.\n\n- Read the tide first, then adjust the hours accordingly.\n\n{{logs}}" => [];
+        how_a_deed_is_done: "Sort the logs.\n\n- Creatively combine the lines of each boat.\n\n{{logs}}" => ["unmeasured-wording"];
         the_most_suitable: "Sort the logs.\n\n- Choose the most suitable tool first.\n\n{{logs}}" => ["unmeasured-wording"];
         so_be: "Read the logs.\n\nThere is little room on the board, so be concise.\n\n{{logs}}" => ["unmeasured-wording"];
         what_words_do_not_say: "Read the logs.\n\n- Name the boats strategically.\n- Use the most suitable pier.\n- Write clean, efficient code.\n- Name multiple boats.\n- Think deeply about the tide.\n\n{{logs}}" => ["unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording", "unmeasured-wording"];
@@ -119,6 +122,13 @@ mod samples {
     remarks! { Example:
         code_with_a_comment: "Write code for the task.\n\n<run>\nimport math\n\n# Calculate the area:\narea = math.pi * 25\nprint(area)\n</run>\n\nUse the standard library." => [];
         counted_answers: "Sum up the page.\n\nExample 1 (a notice):\n```json\n{\"summary\": \"The boat is late.\"}\n```\n\nExample 2 (a letter):\n```json\n{\"summary\": \"The pier is shut.\"}\n```\n\n{{page}}" => [];
+    }
+}
+
+mod hedges {
+    remarks! { Phrasing:
+        what_may_be_of_use: "Sort the logs.\n\n- Name what lists might be helpful for the crew.\n\n{{logs}}" => [];
+        what_one_may_do: "Sort the logs.\n\n- It might be helpful to name the crew.\n\n{{logs}}" => ["hedged-order"];
     }
 }
 

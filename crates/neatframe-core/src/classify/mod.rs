@@ -183,7 +183,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     let mut observer = Observer::new(reading);
     let all_hits = parallel::map(reading.source.text(), reading.units, |unit| {
         let mut hits = Vec::new();
-        lexicon::find(reading.words.within(unit.text), &mut hits);
+        lexicon::find_in(reading.source.text(), reading.words.within(unit.text), &mut hits);
         hits
     });
     let mut labels: Vec<Label> = Vec::with_capacity(reading.units.len());

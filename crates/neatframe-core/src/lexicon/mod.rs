@@ -157,6 +157,20 @@ pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
     }
 }
 
+/// The same in words of which some are emphasised, "do *not* add": signs of emphasis stand in no pattern.
+pub(crate) fn find_in(text: &str, words: &[Word], hits: &mut Vec<Hit>) {
+    let emphasis = |word: &Word| word.is_punctuation() && word.text(text).bytes().all(|b| b == b'*');
+    if !words.iter().any(emphasis) {
+        return find(words, hits);
+    }
+    let (places, plain): (Vec<usize>, Vec<Word>) =
+        words.iter().copied().enumerate().filter(|(_, word)| !emphasis(word)).unzip();
+    find(&plain, hits);
+    for hit in hits {
+        (hit.first, hit.last) = (places[hit.first], places[hit.last]);
+    }
+}
+
 /// How many of the last hits can still reach a place; a bound, so that a text of one word stays linear.
 const NEAR: usize = 32;
 

@@ -94,7 +94,7 @@ fn complete(wanted: &[Wanted], row: &Row) -> Result<()> {
             bail!("has no slot `{}`, nor any other", output::visible(unknown));
         }
         let near = crate::house::nearest(unknown, wanted.iter().map(|slot| slot.name.as_str()));
-        let hint = near.map_or(String::new(), |near| format!("; did you mean `{near}`?"));
+        let hint = near.map_or(".".into(), |near| format!("; did you mean `{near}`?"));
         bail!("has no slot `{}`{hint} It wants {}", output::visible(unknown), named(wanted));
     }
     let left = named(wanted.iter().filter(|slot| !slot.optional && !row.contains_key(&slot.name)));

@@ -284,6 +284,11 @@ impl Check for HedgedOrder {
             // "Find all that might be helpful": the doubt is about the things.
             let of_things = hit.first > 0
                 && (matches!(&*words[hit.first - 1].lower(case.source.text()), "that" | "which" | "who")
+                    // "What calls might be helpful".
+                    || matches!(&*words[hit.first].lower(case.source.text()), "might" | "could" | "would")
+                        && words[..hit.first].iter().rev().take(3).any(|word| {
+                            matches!(&*word.lower(case.source.text()), "what" | "which")
+                        })
                     // "Facts that would be good to have".
                     || matches!(&*words[hit.first].lower(case.source.text()), "that" | "which")
                         && !words[hit.first - 1].is_punctuation()
