@@ -86,6 +86,7 @@ fn facts_terms_and_what_comes_in() {
     all_are(
         Component::Context,
         &[
+            "A slip that a guest wrote, the log of the day and a list of the crew are given.",
             "The ferry runs from April to October.",
             "Our guests are mostly families with small children.",
             "The notice hangs at the pier and is read in passing.",
@@ -135,6 +136,7 @@ fn limits_bans_tone_and_what_to_do_in_a_gap() {
     all_are(
         Component::Constraints,
         &[
+            "Please adhere to these rules when you sort the slips:",
             "Each shift must have its hour.",
             "The plan should always keep to the log.",
             "Use at most 80 words.",
@@ -194,6 +196,7 @@ fn the_shape_of_the_answer() {
     all_are(
         Component::OutputFormat,
         &[
+            "Your letter will have to contain these parts:",
             "Return a JSON object with the keys \"boat\" and \"fare\".",
             "Answer with a table: boat, pier, fare.",
             "Give the label on the first line and the reason below.",
@@ -224,4 +227,13 @@ fn the_shape_of_the_answer() {
             "One row per boat, with the columns Boat, Pier and Time.",
         ],
     );
+}
+
+#[test]
+fn steps_that_ban_or_tell_the_format() {
+    let text = "# Task\n\n1. Read the slip.\n2. Write a line on the boat.\n3. The output format should look as follows: \"(a line) [RESULT] (a number)\"\n4. Please do not add any other opening or closing.\n\n<slip>\n{{slip}}\n</slip>\n";
+    let review = read(text);
+    let parts: Vec<_> = review.labels().iter().filter_map(|label| label.component).take(4).collect();
+    let (task, format) = (Component::Task, Component::OutputFormat);
+    assert_eq!(parts, [task, task, format, Component::Constraints]);
 }

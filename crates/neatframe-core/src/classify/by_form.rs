@@ -1,5 +1,6 @@
 //! What a unit is by its form, whatever its words are like.
 
+use super::announced::announced;
 use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason,
@@ -176,6 +177,10 @@ pub(super) fn told(
     }
     if likeliest(&Component::ALL) == Some(Component::Task) && says_what_you_are_like(reading, unit) {
         return likeliest(&[Component::Role, Component::Constraints, Component::Context]).and_then(plain);
+    }
+    let doubted = likeliest(&Component::ALL) == Some(Component::Task);
+    if let Some(component) = announced(reading, unit, doubted) {
+        return plain(component);
     }
     let rules = [Component::Constraints, Component::OutputFormat];
     if !rules.contains(&likeliest(&Component::ALL).unwrap_or(Component::Task))

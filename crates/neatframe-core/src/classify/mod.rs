@@ -1,5 +1,6 @@
 //! Which component each unit belongs to, and on what evidence.
 
+mod announced;
 mod bounds;
 mod by_form;
 mod comes_back;

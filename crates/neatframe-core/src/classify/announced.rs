@@ -1,0 +1,61 @@
+//! What a line announces in so many words: rules, the parts of the answer, its format, what is given.
+
+use super::Reading;
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::units::{Unit, UnitKind};
+use std::borrow::Cow;
+
+/// Words from which on a line tells more than that something is given.
+const LONG: usize = 60;
+
+/// What the line announces. `doubted` tells that it would be taken for a step of the work.
+pub(super) fn announced(reading: &Reading<'_>, unit: &Unit, doubted: bool) -> Option<Component> {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let has = |names: &[&str]| words.iter().any(|word| names.contains(&&*word.lower(text)));
+    let leads_on = reading.source.slice(unit.text).trim_end_matches('*').ends_with(':');
+    let polite = usize::from(lower(0) == "please");
+    // "Please adhere to these rules when you sort the slips:".
+    let keeps = matches!(&*lower(polite), "follow" | "adhere" | "observe" | "respect" | "obey" | "comply");
+    if leads_on && keeps && has(&["guidelines", "rules", "requirements", "constraints", "restrictions"]) {
+        return Some(Component::Constraints);
+    }
+    // "Your letter will have to contain these parts:".
+    let parts = words.windows(3).any(|run| {
+        let said: Vec<_> = run.iter().map(|word| word.lower(text)).collect();
+        matches!(&*said[0], "contain" | "contains" | "include" | "includes" | "have")
+            && matches!(&*said[1], "these" | "following")
+            && matches!(&*said[2], "parts" | "sections" | "fields" | "headings" | "keys" | "columns")
+    });
+    if leads_on && parts {
+        return Some(Component::OutputFormat);
+    }
+    // "A slip, a log and a list of the crew are given."
+    let end = words.iter().rposition(|word| !word.is_punctuation()).map_or(0, |last| last + 1);
+    let below = usize::from(end > 0 && matches!(&*lower(end - 1), "below" | "here"));
+    let given = end >= below + 4
+        && matches!(&*lower(end - 1 - below), "given" | "provided" | "supplied" | "attached")
+        && matches!(&*lower(end - 2 - below), "is" | "are");
+    let orders = words[polite.min(words.len())..].first().is_some_and(|word| word.is(vocabulary::VERB));
+    let tells = matches!(&*lower(0), "a" | "an" | "the" | "two" | "three") && words.len() <= LONG;
+    if given && tells && !orders && !words.iter().any(|word| word.is(vocabulary::CONDITION)) {
+        return Some(Component::Context);
+    }
+    if !doubted || !matches!(unit.kind, UnitKind::Item { ordered: true }) {
+        return None;
+    }
+    // "4. Please do not add a greeting", "3. The output format should look like this".
+    let bans =
+        lower(polite) == "do" && lower(polite + 1) == "not" || matches!(&*lower(polite), "don't" | "never");
+    let format = lower(0) == "the"
+        && matches!(&*lower(1), "output" | "answer" | "response" | "reply")
+        && lower(2) == "format"
+        && matches!(&*lower(3), "should" | "must" | "is");
+    match (bans, format) {
+        (true, _) => Some(Component::Constraints),
+        (_, true) => Some(Component::OutputFormat),
+        _ => None,
+    }
+}
