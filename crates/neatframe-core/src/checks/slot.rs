@@ -159,7 +159,13 @@ impl Check for MixedSlots {
             Syntax::PercentParens => (other.syntax, first.inner),
             _ => (first.syntax, other.inner),
         };
-        let write = format!("write every slot the same way: `{}`", syntax.write(case.text(inner)));
+        let joined = |inner: &str| inner.split_whitespace().collect::<Vec<_>>().join("_");
+        // A name in braces has no blanks; a phrase in brackets keeps them.
+        let inner = case.text(inner);
+        let braced = matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
+        let shown =
+            if braced && inner.split_whitespace().count() <= 3 { joined(inner) } else { inner.into() };
+        let write = format!("write every slot the same way: `{}`", syntax.write(&shown));
         let finding = sink.report(other.span, message, write);
         finding.related.push(first.span);
         // A name of three words at most is a name in every syntax; a longer phrase in brackets may be a note to a person.
@@ -174,7 +180,7 @@ impl Check for MixedSlots {
             |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
         let model = slots.iter().map(|slot| slot.syntax).find(|syntax| braces(*syntax));
         if let Some(syntax) = model.filter(|_| slots.iter().all(|slot| named(slot))) {
-            let name = |slot: &Slot| case.text(slot.inner).split_whitespace().collect::<Vec<_>>().join("_");
+            let name = |slot: &Slot| joined(case.text(slot.inner));
             let odd = slots.iter().filter(|slot| slot.syntax != syntax);
             finding.fix =
                 odd.map(|slot| Edit { span: slot.span, replacement: syntax.write(&name(slot)) }).collect();

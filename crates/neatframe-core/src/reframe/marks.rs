@@ -16,11 +16,15 @@ pub(super) fn marked(reframed: Reframed, settings: &Settings, layout: Option<Lay
     let read = review(source, settings, &Uncounted);
     let sections: Vec<SectionId> =
         (1..read.outline().sections.len()).filter(|&id| is_changed(&read, id, layout)).collect();
-    if sections.is_empty() {
-        return reframed;
-    }
+    let (text, titles) = if sections.is_empty() {
+        let Some(labelled) = super::labelled::sections(&read, layout) else { return reframed };
+        labelled
+    } else {
+        let titles = sections.iter().map(|&id| title(&read, id)).collect();
+        (rewritten(&read, &sections, layout), titles)
+    };
     let Reframed { mut notes, .. } = reframed;
-    let words = sections.iter().map(|&id| title(&read, id)).collect::<Vec<_>>().join(", ");
+    let words = titles.join(", ");
     let now = format!("section {}", layout.id());
     notes.push(Note {
         change: Change::Edited,
@@ -29,7 +33,7 @@ pub(super) fn marked(reframed: Reframed, settings: &Settings, layout: Option<Lay
         now,
         why: "the layout that was asked for".into(),
     });
-    Reframed { text: rewritten(&read, &sections, layout), notes }
+    Reframed { text, notes }
 }
 
 /// True when a section's mark can be told as another one, and is not of the layout already.

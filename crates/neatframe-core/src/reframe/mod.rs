@@ -6,6 +6,7 @@ pub(crate) mod decide;
 mod holes;
 mod in_place;
 mod joined;
+mod labelled;
 mod layout;
 mod marks;
 mod material;
@@ -182,7 +183,10 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
     let unread = review.language().is_some();
-    let kept = wishes.layout.is_none() && order::is_well_kept(review);
+    let kept = match wishes.layout {
+        Some(layout) => labelled::sections(review, layout).is_some(),
+        None => order::is_well_kept(review),
+    };
     if unread || kept || order::has_sections(review) || !order::is_worth_sections(review, &plan) {
         return marks::marked(in_place::in_place(review, plan, wishes), review.settings(), wishes.layout);
     }

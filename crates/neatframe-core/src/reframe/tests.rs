@@ -190,7 +190,7 @@ fn a_short_good_prompt_stays() {
     assert_nothing_lost(text);
 }
 
-fn with(text: &str, wishes: &Wishes) -> Reframed {
+pub(super) fn with(text: &str, wishes: &Wishes) -> Reframed {
     let source = Source::from_bytes(text.as_bytes().to_vec()).unwrap();
     reframe(&review(source, &Settings::default(), &Bytes), wishes)
 }
