@@ -142,3 +142,10 @@ mod numbers {
         a_fence_left_open: "Return a list, such as\n\n```json\n  {\"pier\": \"A\"}\n\nName each pier." => ["open-fence"];
     }
 }
+
+mod conflicts {
+    remarks! { Conflict:
+        two_kinds_of_number: "Write the notes.\n\n- One line an entry, no ticket numbers.\n- Mention the version number ${version} in the first line.\n\n{{log}}" => [];
+        one_kind_of_number: "Write the notes.\n\n- One line an entry, no ticket numbers.\n- Mention the ticket number ${ticket} in the first line.\n\n{{log}}" => ["order-against-ban"];
+    }
+}

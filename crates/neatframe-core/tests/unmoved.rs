@@ -4,7 +4,7 @@
 
 mod common;
 
-use neatframe_core::{Component, Finding, Review};
+use neatframe_core::{Component, Edit, Finding, Review, Severity, apply, fitting};
 
 /// Every prompt of the sets of clean and of faulty ones: its name and its text.
 fn prompts() -> Vec<(String, String)> {
@@ -139,4 +139,59 @@ fn a_fact_behind_all_takes_no_remark_away() {
     }
     // Emphasis at the very end stops being that, and a fence that was open may swallow the part.
     assert!(lost.len() <= 2, "{lost:#?}");
+}
+
+/// The text with all certain edits applied that fit together, as often as a review finds some; the rounds it took.
+fn mended(text: &str) -> (String, usize) {
+    const ROUNDS: usize = 6;
+    let mut text = text.to_string();
+    for round in 0..ROUNDS {
+        let review = common::read(&text);
+        let sets: Vec<&[Edit]> = review.findings().iter().map(|finding| finding.fix.as_slice()).collect();
+        let edits: Vec<Edit> = fitting(&sets).into_iter().flat_map(|at| sets[at].to_vec()).collect();
+        if edits.is_empty() {
+            return (text, round);
+        }
+        text = apply(&text, &edits).unwrap();
+    }
+    (text, ROUNDS)
+}
+
+/// The most rounds after which a prompt is mended: an edit may bring to light what stood behind it.
+const MOST: usize = 3;
+
+#[test]
+fn certain_edits_come_to_an_end() {
+    for (name, text) in prompts() {
+        let (out, rounds) = mended(&text);
+        assert!(rounds <= MOST, "{name}: still mended after {rounds} rounds\n{out}");
+    }
+}
+
+#[test]
+fn certain_edits_leave_every_slot() {
+    for (name, text) in prompts() {
+        let (review, out) = (common::read(&text), mended(&text).0);
+        let named = |slot: &neatframe_core::Slot| {
+            let inner = review.source().slice(slot.inner);
+            let plain = inner.bytes().all(|b| b.is_ascii_alphanumeric() || b == b'_');
+            plain.then(|| inner.to_string())
+        };
+        for slot in review.slots().iter().filter_map(named) {
+            assert!(out.to_lowercase().contains(&slot.to_lowercase()), "{name}: `{slot}` is lost\n{out}");
+        }
+    }
+}
+
+#[test]
+fn certain_edits_bring_no_new_error() {
+    for (name, text) in prompts() {
+        let errors = |text: &str| -> usize {
+            let review = common::read(text);
+            let grave = |finding: &&Finding| finding.severity == Severity::Error;
+            review.findings().iter().filter(grave).count()
+        };
+        let (before, out) = (errors(&text), mended(&text).0);
+        assert!(errors(&out) <= before, "{name}: {before} errors before, {} after\n{out}", errors(&out));
+    }
 }

@@ -80,11 +80,10 @@ impl Order {
             return true;
         }
         // "The purchase price", "the retail price": two prices.
-        let head = ban.object.last();
+        let another = |pair: &[u32]| pair[1] == ban.object[1] && pair[0] != ban.object[0];
         let two_of_a_kind = ban.object.len() == 2
-            && order.object.len() == 2
-            && head == order.object.last()
-            && ban.object[0] != order.object[0];
+            && !order.object.contains(&ban.object[0])
+            && order.object.windows(2).any(another);
         if two_of_a_kind {
             return false;
         }
