@@ -195,3 +195,12 @@ fn certain_edits_bring_no_new_error() {
         assert!(errors(&out) <= before, "{name}: {before} errors before, {} after\n{out}", errors(&out));
     }
 }
+
+#[test]
+fn certain_edits_are_the_same_under_other_line_ends() {
+    let chat = "Write the notice.\n\nSure, here is the improved prompt:\n\n\nName the pier.\n".to_string();
+    for (name, text) in prompts().into_iter().chain([("chat".into(), chat)]) {
+        let (one, other) = (mended(&text).0, mended(&text.replace('\n', "\r\n")).0);
+        assert_eq!(one, other.replace("\r\n", "\n"), "{name}");
+    }
+}

@@ -409,12 +409,12 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
         let line_end = text[end..].strip_prefix("\r\n").or_else(|| text[end..].strip_prefix('\n'));
         if let Some(after) = line_end.filter(|_| alone) {
             // An empty line goes with it where it would open the text, or stand below another.
-            let line_end = |rest: &str| rest.starts_with('\n') || rest.starts_with("\r\n");
-            let parted = head.ends_with("\n\n") || head.ends_with("\r\n\r\n");
-            let kept = match after {
-                after if head.is_empty() => after.trim_start_matches(['\r', '\n']),
-                after if parted && line_end(after) => after.trim_start_matches('\r').trim_start_matches('\n'),
-                after => after,
+            let empty = after.strip_prefix("\r\n").or_else(|| after.strip_prefix('\n'));
+            let parted = head.ends_with("\n\n") || head.ends_with("\n\r\n");
+            let kept = match empty {
+                _ if head.is_empty() => after.trim_start_matches(['\r', '\n']),
+                Some(rest) if parted => rest,
+                _ => after,
             };
             end = text.len() - kept.len();
         }

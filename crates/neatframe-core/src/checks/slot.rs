@@ -162,9 +162,11 @@ impl Check for MixedSlots {
         let joined = |inner: &str| inner.split_whitespace().collect::<Vec<_>>().join("_");
         // A name in braces has no blanks; a phrase in brackets keeps them.
         let inner = case.text(inner);
-        let braced = matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
-        let shown =
-            if braced && inner.split_whitespace().count() <= 3 { joined(inner) } else { inner.into() };
+        let shown = if syntax.is_braced() && inner.split_whitespace().count() <= 3 {
+            joined(inner)
+        } else {
+            inner.into()
+        };
         let write = format!("write every slot the same way: `{}`", syntax.write(&shown));
         let finding = sink.report(other.span, message, write);
         finding.related.push(first.span);
@@ -176,9 +178,7 @@ impl Check for MixedSlots {
                 && inner.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | ' '))
                 && leftover_word(inner).is_none()
         };
-        let braces =
-            |syntax: Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
-        let model = slots.iter().map(|slot| slot.syntax).find(|syntax| braces(*syntax));
+        let model = slots.iter().map(|slot| slot.syntax).find(|syntax| syntax.is_braced());
         if let Some(syntax) = model.filter(|_| slots.iter().all(|slot| named(slot))) {
             let name = |slot: &Slot| joined(case.text(slot.inner));
             let odd = slots.iter().filter(|slot| slot.syntax != syntax);

@@ -237,7 +237,8 @@ fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
     // "```python code block." is the end of a sentence.
     let told = info.contains(' ') && info.ends_with('.');
     // "```[" opens a list that ends with "] ```" on a line of its text.
-    let shown = info.starts_with('[')
+    let shown = length >= 3
+        && info.starts_with('[')
         && text[line.end..].find(&body[..length]).is_some_and(|next| {
             let before = &text[line.end..line.end + next];
             before.rsplit('\n').next().is_some_and(|head| head.trim_end().ends_with(']'))

@@ -8,6 +8,7 @@ use crate::span::Span;
 
 /// Takes the secrets out.
 pub(super) fn take_out(plan: &mut Plan, review: &Review) {
+    let syntax = slots::usual(review.slots());
     for finding in review.findings().iter().filter(|finding| finding.check == "credential") {
         let words = review.source().slice(finding.span);
         // `password Gull-Quay-1187`, `login is purser / Gull-77`: the secret is the last of it.
@@ -29,13 +30,12 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
         let named = ["password", "passphrase", "passcode", "pin", "token", "key", "code"];
         let name = named.iter().find(|name| label.contains(*name)).unwrap_or(&"credential");
         let name = if label.contains("login") { "password" } else { name };
-        let edit = Edit { span: secret, replacement: format!("{{{{{name}}}}}") };
+        let edit = Edit { span: secret, replacement: syntax.write(name) };
         if plan.take(std::slice::from_ref(&edit)) {
             let why = "a secret is for the program that makes the call; change it where it is in force";
             plan.tell(review, secret, &edit.replacement, why);
         }
     }
-    let syntax = slots::usual(review.slots());
     for finding in review.findings().iter().filter(|finding| finding.check == "private-data") {
         if !is_data_alone(review.source().slice(finding.span)) {
             continue;

@@ -50,6 +50,11 @@ impl Syntax {
             Syntax::Dollar => format!("${inner}"),
         }
     }
+
+    /// True for braces of any kind, which programs fill and no prose holds by chance.
+    pub(crate) fn is_braced(self) -> bool {
+        matches!(self, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces)
+    }
 }
 
 /// One slot in the text.
@@ -326,9 +331,7 @@ pub(crate) fn leftover_word(inner: &str) -> Option<&str> {
 
 /// The way in which a prompt writes its slots, double braces when it has none.
 pub(crate) fn usual(slots: &[Slot]) -> Syntax {
-    let safe =
-        |syntax: &Syntax| matches!(syntax, Syntax::DoubleBraces | Syntax::DollarBraces | Syntax::Braces);
-    slots.iter().map(|slot| slot.syntax).find(safe).unwrap_or(Syntax::DoubleBraces)
+    slots.iter().map(|slot| slot.syntax).find(|syntax| syntax.is_braced()).unwrap_or(Syntax::DoubleBraces)
 }
 
 /// The name of what a person was to put in: `[insert press contact here]` gives `press_contact`.

@@ -84,7 +84,7 @@ pub(crate) fn slot_names(review: &Review) -> impl Iterator<Item = String> + '_ {
 
 /// How often a slot stands in the prompt.
 fn times(review: &Review, name: &str) -> usize {
-    (0..review.slots().len()).filter(|&at| slot_name(review, at) == name).count()
+    slot_names(review).filter(|slot| slot == name).count()
 }
 
 /// Tokens of all prompts of a call.
