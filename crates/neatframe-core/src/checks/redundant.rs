@@ -112,9 +112,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         });
         let only = |word: &Word| matches!(&*word.lower(text), "only" | "solely" | "exclusively");
         // "No figures that are not in the log".
-        let twice = words.iter().filter(|word| word.is(vocabulary::NEGATION)).count() == 2;
-        let which = words.iter().any(|word| matches!(&*word.lower(text), "that" | "which"));
-        twice && which
+        likeness::confined(text, words).is_some()
             || other && words.iter().any(|word| word.is(vocabulary::NEGATION))
             || words.iter().any(only)
     };

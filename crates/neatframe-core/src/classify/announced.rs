@@ -1,6 +1,7 @@
 //! What a line announces in so many words: rules, the parts of the answer, its format, what is given.
 
 use super::Reading;
+use super::form::forbids;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::units::{Unit, UnitKind};
@@ -47,13 +48,11 @@ pub(super) fn announced(reading: &Reading<'_>, unit: &Unit, doubted: bool) -> Op
         return None;
     }
     // "4. Please do not add a greeting", "3. The output format should look like this".
-    let bans =
-        lower(polite) == "do" && lower(polite + 1) == "not" || matches!(&*lower(polite), "don't" | "never");
     let format = lower(0) == "the"
         && matches!(&*lower(1), "output" | "answer" | "response" | "reply")
         && lower(2) == "format"
         && matches!(&*lower(3), "should" | "must" | "is");
-    match (bans, format) {
+    match (forbids(text, words), format) {
         (true, _) => Some(Component::Constraints),
         (_, true) => Some(Component::OutputFormat),
         _ => None,

@@ -175,17 +175,17 @@ pub(super) fn told(
     {
         return plain(Component::Examples);
     }
-    if likeliest(&Component::ALL) == Some(Component::Task) && says_what_you_are_like(reading, unit) {
+    let doubted = likeliest(&Component::ALL) == Some(Component::Task);
+    if doubted && says_what_you_are_like(reading, unit) {
         return likeliest(&[Component::Role, Component::Constraints, Component::Context]).and_then(plain);
     }
-    let doubted = likeliest(&Component::ALL) == Some(Component::Task);
     if let Some(component) = announced(reading, unit, doubted) {
         return plain(component);
     }
     let rules = [Component::Constraints, Component::OutputFormat];
     if !rules.contains(&likeliest(&Component::ALL).unwrap_or(Component::Task))
         && is_led_by_must(reading, index)
-        || likeliest(&Component::ALL) == Some(Component::Task) && rules_for_a_case(reading, unit)
+        || doubted && rules_for_a_case(reading, unit)
     {
         return likeliest(&rules).and_then(plain);
     }
