@@ -118,6 +118,9 @@ impl Fault {
 /// Words from which an indented line with full stops in it is a paragraph.
 const PROSE: usize = 15;
 
+/// How many lines away the option before or after one may stand.
+const OPTIONS: usize = 6;
+
 /// The closing tag of a section that no tag closes.
 const NO_TAG: usize = usize::MAX;
 
@@ -299,7 +302,8 @@ impl Builder<'_> {
             self.enter(Mark::Rule, title, 1, None, false);
             return self.push(PieceKind::Heading, whole, title, core, indent);
         }
-        if let Some((marker, ordered)) = line::item_marker(self.text, core) {
+        let option = || self.option_marker(index, core).map(|marker| (marker, true));
+        if let Some((marker, ordered)) = line::item_marker(self.text, core).or_else(option) {
             let text = Span::new(marker.end(), core.end());
             return self.push(PieceKind::Item { ordered }, whole, text, marker, indent);
         }
@@ -317,6 +321,20 @@ impl Builder<'_> {
         }
         self.leave_table();
         self.push(PieceKind::Text, whole, core, core, indent);
+    }
+
+    /// `B. `, where a line nearby begins with `A. ` or `C. `: options to choose from. Alone it may be somebody's initial.
+    fn option_marker(&self, index: usize, core: Span) -> Option<Span> {
+        let letter = line::option_letter(&self.text[core.range()])?;
+        let opens = |at: usize, with: u8| {
+            let line = &self.lines[at];
+            line::option_letter(self.text[line.start..line.end].trim()) == Some(with)
+        };
+        let before = index.saturating_sub(OPTIONS)..index;
+        let after = index + 1..(index + 1 + OPTIONS).min(self.lines.len());
+        let among = letter > b'A' && before.clone().any(|at| opens(at, letter - 1))
+            || after.clone().any(|at| opens(at, letter + 1));
+        among.then(|| Span::new(core.start(), core.start() + "A. ".len()))
     }
 
     /// "Example row:" and its rows: a line of plain text behind them is no part of that.

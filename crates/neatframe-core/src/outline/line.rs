@@ -241,6 +241,12 @@ fn numbered(body: &str) -> Option<usize> {
     (spaced && !after[close..].trim().is_empty()).then_some(offset + label + sub + close)
 }
 
+/// The letter of `A. text`.
+pub(super) fn option_letter(body: &str) -> Option<u8> {
+    let letter = *body.as_bytes().first().filter(|letter| letter.is_ascii_uppercase())?;
+    body[1..].strip_prefix(". ").filter(|rest| !rest.trim().is_empty()).map(|_| letter)
+}
+
 /// `C2.`, `Q1)`: a capital and up to two digits.
 fn lettered_number(body: &str) -> Option<usize> {
     let rest = body.strip_prefix(|c: char| c.is_ascii_uppercase())?;

@@ -1,7 +1,7 @@
 //! Stretches of a prompt that stay together when its parts are put in order.
 
 use super::parted::is_second_half;
-use super::sequence;
+use super::{enclosed, sequence, tied};
 use crate::classify::{ends_in_a_quotation, tells_what_is_given};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
@@ -32,7 +32,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     let opening = (0..review.units().len()).find(|unit| !dropped.contains(unit)).unwrap_or(0);
     let units = review.units();
     let mut chunks: Vec<Chunk> = Vec::new();
-    let forms = forms(review);
+    let forms = enclosed::forms(review);
     let mut enclosed_until = 0;
     for index in 0..units.len() {
         // What follows a fence or tag that closes is not what the mark belongs to.
@@ -40,8 +40,10 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         let form = forms.partition_point(|form| form.end <= index);
         let joins = index < enclosed_until
             || forms.get(form).is_some_and(|form| form.start < index)
-            || chunks.last().is_some_and(|last| leans(review, last, index, opening, closed));
-        let end = enclosure_end(review, index);
+            || chunks.last().is_some_and(|last| {
+                leans(review, last, index, opening, closed) || tied::is_tied(review, &last.units, index)
+            });
+        let end = enclosed::end(review, index);
         if end > index + 1 {
             enclosed_until = enclosed_until.max(end);
         }
@@ -66,9 +68,13 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     for chunk in &mut chunks {
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
         // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
+        let start = chunk.units.start;
         let place = |unit: usize| {
             let text = review.source().slice(review.units()[unit].text);
-            review.units()[unit].kind == UnitKind::Mark || text.ends_with([')', ']', '>', '}'])
+            let kind = review.outline().pieces[review.units()[unit].pieces.start].kind;
+            // A heading and the row below it are a title over what they open.
+            let titles = kind == PieceKind::Heading || kind == PieceKind::Rule && unit == start + 1;
+            review.units()[unit].kind == UnitKind::Mark && !titles || text.ends_with([')', ']', '>', '}'])
         };
         let slots = review.slots();
         let next = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
@@ -119,39 +125,6 @@ fn join_what_leads_below(review: &Review, chunks: &mut Vec<Chunk>) {
 /// The most words of a line that says where something stands.
 const LEAD: usize = 9;
 
-/// Labelled lines that a form is made of: "Thought: …", "Tool: one of {tools}", "Result: …".
-const LINES: usize = 4;
-
-/// The units of forms: labelled lines one right below the other, most of which show what the answer looks like. The others
-/// among them belong to the form. Each as its first unit and the unit past its last.
-fn forms(review: &Review) -> Vec<Range<usize>> {
-    let units = review.units();
-    let text = review.source().text();
-    let below = |unit: usize| {
-        let between = &text[units[unit - 1].text.end()..units[unit].text.start()];
-        units[unit].kind != UnitKind::Mark && between.matches('\n').count() <= 1
-    };
-    let mut runs: Vec<Range<usize>> = Vec::new();
-    for unit in 0..units.len() {
-        match runs.last_mut().filter(|run| run.end == unit && unit > 0 && below(unit)) {
-            Some(run) => run.end = unit + 1,
-            None => runs.push(unit..unit + 1),
-        }
-    }
-    let is_form = |run: &Range<usize>| {
-        let lines = run.clone().filter(|&unit| {
-            units[unit].opens_piece && matches!(units[unit].kind, UnitKind::Field | UnitKind::Turn)
-        });
-        let shown = |unit: &usize| {
-            matches!(review.labels()[*unit].component, Some(Component::OutputFormat | Component::Examples))
-        };
-        let count = lines.clone().count();
-        count >= LINES && lines.filter(shown).count() * 4 >= count * 3
-    };
-    runs.retain(is_form);
-    runs
-}
-
 /// "The code below", and a block of code that nothing leads to: the material, whatever its lines read like.
 fn is_material(review: &Review, chunk: &Chunk) -> bool {
     let units = review.units();
@@ -188,34 +161,6 @@ fn keep_lists(review: &Review, chunks: &mut [Chunk]) {
     }
 }
 
-/// The unit past the twin of a mark that encloses: a tag, a fence, a row of signs.
-fn enclosure_end(review: &Review, index: usize) -> usize {
-    let units = review.units();
-    let piece = |unit: usize| &review.outline().pieces[units[unit].pieces.start];
-    let kind = piece(index).kind;
-    let text = review.source().slice(units[index].text);
-    let reach = units.len().min(index + 400);
-    match kind {
-        PieceKind::TagOpen => {
-            let section = &review.outline().sections[units[index].section];
-            (index..units.len()).find(|&unit| units[unit].pieces.start >= section.end).unwrap_or(units.len())
-        }
-        PieceKind::Fence => {
-            let twin = (index + 1..units.len()).find(|&unit| piece(unit).kind == PieceKind::Fence);
-            let holds_code = units.get(index + 1).is_some_and(|unit| unit.kind == UnitKind::Code);
-            twin.filter(|_| holds_code).map_or(index + 1, |unit| unit + 1)
-        }
-        PieceKind::Rule => (index + 1..reach)
-            .find(|&unit| {
-                // `<<<` is closed by `>>>`.
-                piece(unit).kind == PieceKind::Rule
-                    && review.source().slice(units[unit].text) == text.replace('<', ">")
-            })
-            .map_or(index + 1, |unit| unit + 1),
-        _ => index + 1,
-    }
-}
-
 /// True when the unit makes no sense away from the chunk before it.
 fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bool) -> bool {
     let units = review.units();
@@ -229,8 +174,13 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let title = kind(before) == PieceKind::Heading && index == opening + 1;
     let marked = before.kind == UnitKind::Mark && !title && !closed;
     // A row of signs or a fence that opens begins something of its own.
-    let begins = enclosure_end(review, index) > index + 1;
+    let begins = enclosed::end(review, index) > index + 1;
     if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit) && !begins) {
+        return true;
+    }
+    // "When is it skipped?", "For a notice," and a list.
+    let opens_list = matches!(unit.kind, UnitKind::Item { .. }) && before.block != unit.block;
+    if opens_list && before.kind != UnitKind::Mark && before_text.ends_with(['?', ',']) {
         return true;
     }
     // The rest of a list whose lead-in or first item is in the chunk; turns of one dialogue.
@@ -402,8 +352,15 @@ fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
     if tells_what_is_given(review.source().text(), review.words_of(units.start)) && task(units.start + 1) {
         return Some(Component::Task);
     }
-    let announces = first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');
-    let own = review.labels()[units.start].component.filter(|_| !announces);
+    let named = units.len() > 1 && tied::is_named_above(review, units.start + 1);
+    let announces =
+        named || first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');
+    // "Decide which case applies:" and the cases.
+    let item = |unit: usize| matches!(review.units()[unit].kind, UnitKind::Item { ordered: true });
+    let options =
+        first.kind == UnitKind::Sentence && units.len() > 2 && (units.start + 1..units.end).all(item);
+    let asks = announces && options && task(units.start);
+    let own = review.labels()[units.start].component.filter(|_| !announces || asks);
     own.or_else(|| majority(review, units))
 }
 

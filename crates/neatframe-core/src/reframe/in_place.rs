@@ -12,13 +12,16 @@ use crate::edit::{Edit, apply};
 use crate::outline::{Mark, PieceKind};
 use crate::review::Review;
 use crate::span::Span;
+use crate::units::UnitKind;
+use std::collections::HashSet;
 
 /// The plan's edits, and a cut for every unit that goes.
 fn cuts(review: &Review, plan: &Plan) -> Vec<Edit> {
     let mut dropped: Vec<usize> = plan.dropped.iter().copied().collect();
     dropped.sort_unstable();
-    let gone =
-        dropped.into_iter().map(|unit| Edit { span: removal(review, unit), replacement: String::new() });
+    let gone = dropped
+        .into_iter()
+        .map(|unit| Edit { span: removal(review, unit, &plan.dropped), replacement: String::new() });
     plan.edits.iter().cloned().chain(gone).collect()
 }
 
@@ -167,8 +170,13 @@ fn without_loose_rule(review: &Review, out: String) -> String {
 }
 
 /// What goes when a unit goes: its lines when it has them for itself, else its words and the blank after them.
-pub(super) fn removal(review: &Review, unit: usize) -> Span {
-    let span = lead_span(review, unit);
+/// The marker of an item stays for what is left of it.
+pub(super) fn removal(review: &Review, unit: usize, dropped: &HashSet<usize>) -> Span {
+    let pieces = |unit: usize| review.units()[unit].pieces.start;
+    let of_it = (unit + 1..review.units().len()).take_while(|next| pieces(*next) == pieces(unit));
+    let item = matches!(review.units()[unit].kind, UnitKind::Item { .. });
+    let stays = item && of_it.into_iter().any(|next| !dropped.contains(&next));
+    let span = if stays { review.units()[unit].text } else { lead_span(review, unit) };
     let text = review.source().text();
     let units = review.units();
     let shares = |other: Option<&crate::units::Unit>| {
@@ -231,4 +239,23 @@ pub(super) fn merge(text: &str, mut edits: Vec<Edit>) -> Vec<Edit> {
         from = edit.span.end();
     }
     kept
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::reframe::tests::reworded;
+
+    #[test]
+    fn an_item_that_loses_its_first_sentence_keeps_its_marker() {
+        let out = reworded(
+            "Write a notice for the quay.\n\n- Do not name a fare in the notice.\n- Name the pier.\n- Do not name a fare. Keep it to 60 words.\n",
+        );
+        assert!(out.contains("- Name the pier.\n- Keep it to 60 words."), "{out}");
+    }
+
+    #[test]
+    fn a_cut_at_the_start_of_a_part_takes_nothing_from_the_part_before() {
+        let text = "Use the tides.\n\n    spring: 3736/2\n\n Example:\n\n    .. tide-block::\n\n    tide = Tide(4)\n\n The output is:\n\n    .. tide-block::\n\n    Tide(id='8fc', question=\"How high? It is 4. \")\n";
+        assert!(reworded(text).contains("Tide(id='8fc'"));
+    }
 }

@@ -45,6 +45,10 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             chunk.component = Some(Component::Task);
         }
     }
+    // `Answer:` at the very end opens the answer.
+    if let Some(chunk) = chunks.last_mut().filter(|chunk| opens_the_answer(review, chunk)) {
+        chunk.component = None;
+    }
     let mut sections: Vec<(String, Vec<&Chunk>, Option<String>)> = Vec::new();
     let (replaced, preamble): (Vec<&Chunk>, Vec<&Chunk>) =
         chunks.iter().filter(|chunk| chunk.component.is_none()).partition(|chunk| is_replaced(review, chunk));
@@ -95,7 +99,6 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             }
         }
     }
-    // `Answer:` at the very end opens the answer.
     let last = chunks.iter().filter(|chunk| chunk.component.is_some()).map(|chunk| chunk.units.end).max();
     let (closing, preamble): (Vec<&Chunk>, Vec<&Chunk>) = preamble.into_iter().partition(|chunk| {
         last.is_some_and(|last| chunk.units.start >= last)
@@ -252,6 +255,15 @@ fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize
     (mark.kind == UnitKind::Mark && chunk.units.len() > 1 && same).then_some(unit)
 }
 
+/// A label alone, the last line of a prompt.
+fn opens_the_answer(review: &Review, chunk: &Chunk) -> bool {
+    let words = review.words_of(chunk.units.start).iter().filter(|word| !word.is_punctuation()).count();
+    chunk.units.len() == 1 && words <= LABEL && review.source().slice(chunk.span).trim_end().ends_with(':')
+}
+
+/// The most words of such a label.
+const LABEL: usize = 3;
+
 /// A heading on its own that names a component: the sections that are written say it again.
 fn is_replaced(review: &Review, chunk: &Chunk) -> bool {
     let unit = &review.units()[chunk.units.start];
@@ -326,7 +338,7 @@ fn chunk_text(
     let inside = edits[first..].iter().take_while(|edit| edit.span.end() <= chunk.span.end());
     let mut local: Vec<Edit> = inside.cloned().collect();
     for unit in chunk.units.clone().filter(|unit| dropped.contains(unit)) {
-        let span = Span::clamp(removal(review, unit), chunk.span);
+        let span = Span::clamp(removal(review, unit, dropped), chunk.span);
         local.push(Edit { span, replacement: String::new() });
     }
     let units = review.units();
@@ -351,7 +363,10 @@ fn chunk_text(
         span: Span::new(edit.span.start() - chunk.span.start(), edit.span.end() - chunk.span.start()),
         replacement: edit.replacement.clone(),
     };
-    let local: Vec<Edit> = merge(review.source().text(), local).iter().map(shift).collect();
+    // What a cut takes along may stand before the chunk, where it is no matter of the chunk's.
+    let within = |edit: Edit| Edit { span: Span::clamp(edit.span, chunk.span), ..edit };
+    let merged = merge(review.source().text(), local).into_iter().map(within);
+    let local: Vec<Edit> = merged.map(|edit| shift(&edit)).collect();
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
     // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.

@@ -28,6 +28,11 @@ pub(super) fn start(review: &Review) -> Option<usize> {
     while first < units.len() && mark(first) && kind(first) == PieceKind::TagClose {
         first += 1;
     }
+    // What leads to the first line of it stays right above it.
+    let leads = |unit: usize| review.source().slice(units[unit].text).trim_end().ends_with(':');
+    while first > 0 && first < units.len() && !mark(first - 1) && leads(first - 1) {
+        first -= 1;
+    }
     let holds = (first..units.len()).any(comes_in);
     let told = (0..first).any(|unit| !mark(unit));
     (holds && told && units[first].opens_piece).then(|| lead_span(review, first).start())

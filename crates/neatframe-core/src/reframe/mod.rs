@@ -3,6 +3,7 @@
 mod borders;
 mod chunk;
 pub(crate) mod decide;
+mod enclosed;
 mod holes;
 mod in_place;
 mod joined;
@@ -21,6 +22,7 @@ mod secrets;
 mod sequence;
 mod shifts;
 mod style;
+mod tied;
 mod wish;
 
 use crate::component::Component;

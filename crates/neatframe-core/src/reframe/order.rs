@@ -67,11 +67,12 @@ fn holds_stages(review: &Review) -> bool {
             let from = pieces.partition_point(|piece| piece.span.end() <= pair[0].place.start());
             let to = pieces.partition_point(|piece| piece.span.end() <= pair[1].place.start());
             let item = |kind: PieceKind| matches!(kind, PieceKind::Item { .. });
+            let step = |kind: PieceKind| kind == PieceKind::Item { ordered: true };
             let indent = pieces[from].indent;
             let own = pieces.get(from + 1..to).unwrap_or(&[]);
             item(pieces[from].kind)
                 && own.iter().any(|piece| {
-                    piece.kind != PieceKind::Blank && !item(piece.kind) && piece.indent <= indent
+                    piece.kind != PieceKind::Blank && !step(piece.kind) && piece.indent <= indent
                 })
         })
     })

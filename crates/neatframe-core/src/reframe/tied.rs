@@ -1,0 +1,156 @@
+//! Lines that belong to the line right above them by where they stand.
+
+use crate::lexicon::vocabulary;
+use crate::outline::PieceKind;
+use crate::review::Review;
+use crate::units::UnitKind;
+use std::ops::Range;
+
+/// True when a unit stands right below the last of a chunk's units, and the two are one by their layout.
+pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
+    if !review.units()[index].opens_piece || !is_below(review, index) {
+        return false;
+    }
+    is_detail(review, chunk, index)
+        || is_slot_amid(review, index)
+        || is_or(review, index)
+        || is_or(review, index - 1)
+        || is_named_above(review, index)
+        || is_label_again(review, chunk, index)
+}
+
+/// True when no blank line parts a unit from the one before it.
+fn is_below(review: &Review, index: usize) -> bool {
+    let units = review.units();
+    let gap = index.checked_sub(1).map(|before| units[before].text.end()..units[index].text.start());
+    gap.is_some_and(|gap| review.source().text()[gap].matches('\n').count() == 1)
+}
+
+/// "2. Search", and below it what the search does: a bullet under a number, or a line that is set further in than an item.
+fn is_detail(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
+    let units = review.units();
+    let piece = |unit: usize| &review.outline().pieces[units[unit].pieces.start];
+    let numbered = |unit: &usize| piece(*unit).kind == (PieceKind::Item { ordered: true });
+    let bullet = piece(index).kind == (PieceKind::Item { ordered: false });
+    let above =
+        chunk.clone().rev().find(|unit| units[*unit].opens_piece && piece(*unit).kind != piece(index).kind);
+    bullet && above.as_ref().is_some_and(numbered)
+        || chunk.clone().any(|unit| {
+            let item = matches!(piece(unit).kind, PieceKind::Item { .. });
+            item && units[unit].opens_piece && piece(unit).indent < piece(index).indent
+        })
+}
+
+/// A slot alone on its line, with lines right above and below: what is filled in there belongs among them, unless they speak
+/// of it as the material.
+fn is_slot_amid(review: &Review, index: usize) -> bool {
+    let text = review.units()[index].text;
+    let slots = review.slots();
+    let at = slots.partition_point(|slot| slot.span.start() < text.start());
+    let alone = slots.get(at).is_some_and(|slot| slot.span == text);
+    alone && index + 1 < review.units().len() && is_below(review, index + 1) && !is_spoken_of(review, index)
+}
+
+/// "Review the diff", and `{diff}`: every word of the slot's name stands in another line.
+fn is_spoken_of(review: &Review, index: usize) -> bool {
+    let source = review.source();
+    let name = source.slice(review.units()[index].text).to_lowercase();
+    let mut parts = name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty());
+    let others = || (0..review.units().len()).filter(|unit| *unit != index);
+    parts.all(|part| {
+        others().any(|unit| review.words_of(unit).iter().any(|word| word.lower(source.text()) == part))
+    })
+}
+
+/// "[or]" between two samples.
+fn is_or(review: &Review, index: usize) -> bool {
+    let text = review.source().slice(review.units()[index].text);
+    text.trim_matches(['[', ']', '(', ')', ':', '*', '-', ' ']).eq_ignore_ascii_case("or")
+}
+
+/// "Task data." right above labelled lines: a name with a full stop.
+pub(super) fn is_named_above(review: &Review, index: usize) -> bool {
+    let Some(above) = index.checked_sub(1).map(|above| &review.units()[above]) else { return false };
+    let unit = &review.units()[index];
+    // `[Name]: {name}`.
+    let filled = |text: &str| text.starts_with('[') && text.ends_with('}');
+    let text = review.source().slice(unit.text);
+    let holds =
+        matches!(unit.kind, UnitKind::Field | UnitKind::Turn) || text.starts_with('{') || filled(text);
+    let name = review.words_of(index - 1);
+    let asks = name.iter().any(|word| word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL));
+    let alone = above.kind == UnitKind::Sentence && above.opens_piece;
+    holds && alone && name.len() <= NAME && !asks || filled(text) && filled(review.source().slice(above.text))
+}
+
+/// "Result:" with nothing behind it, right below lines of which one has that label and a text.
+fn is_label_again(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
+    let units = review.units();
+    let label = |unit: usize| {
+        let piece = &review.outline().pieces[units[unit].pieces.start];
+        review.source().slice(piece.lead).trim_end_matches([':', ' '])
+    };
+    // At the very end it opens the answer.
+    units[index].kind == UnitKind::Mark
+        && index + 1 < units.len()
+        && chunk.clone().any(|unit| {
+            let filled = matches!(units[unit].kind, UnitKind::Field | UnitKind::Turn);
+            filled && units[unit].opens_piece && label(unit) == label(index)
+        })
+}
+
+/// The most words and signs of such a name.
+const NAME: usize = 4;
+
+#[cfg(test)]
+mod tests {
+    use crate::reframe::tests::reworded;
+
+    /// A prompt with one fault, so that its parts are put under titles, around some lines.
+    fn around(lines: &str) -> String {
+        reworded(&format!(
+            "You are a clerk at the ferry desk. Please note that guests wait on the quay.\n\n{lines}\n\n\
+             Use at most 60 words. Write the notice in order to warn the guests.\nDo not name a guest.\n"
+        ))
+    }
+
+    #[test]
+    fn what_stands_below_a_number_stays_with_it() {
+        let steps =
+            "1. Tides\n   - Never print a tide in feet.\n   - The harbour master reads them at six.\n";
+        let out = around(steps);
+        assert!(out.contains(steps.trim_end()), "{out}");
+    }
+
+    #[test]
+    fn options_stay_together() {
+        let options = "Decide which case applies:\nA. The notice names the pier.\nB. The pier is known from the sign.\nC. Never mind the pier.";
+        let out = around(options);
+        assert!(out.contains(options), "{out}");
+        // An initial is no option.
+        assert!(
+            around("A. Penhale sails the Merle.\nShe knows the bar.").contains("A. Penhale sails the Merle.")
+        );
+    }
+
+    #[test]
+    fn samples_of_a_form_stay_together() {
+        let form = "Answer like this:\nThought: the boat is late\nAction: warn()\nResult: [left out]\n[or]\nThought: all is well\nAction: wait()\nResult:";
+        let out = around(form);
+        assert!(out.contains(form), "{out}");
+    }
+
+    #[test]
+    fn a_slot_amid_rules_stays_among_them_and_material_does_not() {
+        let out = around("Name the pier.\n{house_rules}\nNever name a fare.");
+        assert!(out.contains("Name the pier.\n- {house_rules}\n- Never"), "{out}");
+        let out = around("Warn of the delay in the log.\n{log}\nNever name a fare.");
+        assert!(out.trim_end().ends_with("# Input\n{log}"), "{out}");
+    }
+
+    #[test]
+    fn a_name_stays_above_its_lines() {
+        let out = around("Boat data.\n[Name]: {name}\n[Pier]: {pier}");
+        assert!(out.contains("Boat data.\n[Name]: {name}\n[Pier]: {pier}"), "{out}");
+    }
+}
