@@ -33,6 +33,8 @@ static META: Meta = Meta {
     good: &[
         "Name the pier in the first line. Name the ferry in the second line.",
         "Ask one question per turn. Name the pier. Once more, because it matters most: one question per turn.",
+        "If the guest asks for a pier, name one pier. If the guest asks for a boat, name one boat.",
+        "Give a quote for the claim. When in doubt, give both a quote for the claim and one against it.",
         "Titles have at most 8 words. Bullets have at most 12 words.",
         "Describe each type.\n1. The slip has:\n   - \"type\": \"object\"\n2. The pier has:\n   - \"type\": \"object\"",
     ],

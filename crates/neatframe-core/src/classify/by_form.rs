@@ -1,10 +1,10 @@
 //! What a unit is by its form, whatever its words are like.
 
-use super::announced::announced;
+use super::announced::{announced, is_of_the_tools};
 use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
 use super::form::{
-    binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_behind_a_reason,
-    presses_a_fact,
+    binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
+    orders_behind_a_reason, presses_a_fact,
 };
 use super::handover::{
     announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
@@ -179,6 +179,9 @@ pub(super) fn told(
     if doubted && says_what_you_are_like(reading, unit) {
         return likeliest(&[Component::Role, Component::Constraints, Component::Context]).and_then(plain);
     }
+    if is_of_the_tools(reading, index) {
+        return plain(Component::Context);
+    }
     if let Some(component) = announced(reading, unit, doubted) {
         return plain(component);
     }
@@ -216,8 +219,9 @@ pub(super) fn told(
             return plain(Component::Constraints);
         }
         // "Please conduct thorough research": asked for, and no fact.
-        if words.first().is_some_and(|word| word.lower(reading.source.text()) == "please") && words.len() > 2
-        {
+        let text = reading.source.text();
+        let pleads = words.first().is_some_and(|word| word.lower(text) == "please") && words.len() > 2;
+        if pleads || orders_before_a_reason(text, words) {
             return likeliest(&[Component::Task, Component::Constraints, Component::OutputFormat])
                 .and_then(plain);
         }

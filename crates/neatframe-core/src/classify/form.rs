@@ -93,6 +93,16 @@ pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
     orders(first) || inserted && commas.any(orders)
 }
 
+/// "Plan the whole trip because I have no time for it": the reason comes behind the order, and is no fact of its own.
+pub(super) fn orders_before_a_reason(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = words.first().is_some_and(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP));
+    let object = matches!(&*lower(1), "the" | "a" | "an" | "my" | "our" | "this" | "it" | "each" | "every");
+    let reason = (3..words.len().min(REASON)).find(|&at| matches!(&*lower(at), "because" | "since"));
+    // "Set the table is late because …": told before the reason, it is a name.
+    verb && object && reason.is_some_and(|at| !words[2..at].iter().any(|word| word.is(vocabulary::FINITE)))
+}
+
 /// How far in an order behind a reason is looked for, in words.
 const REASON: usize = 48;
 

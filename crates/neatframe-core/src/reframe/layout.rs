@@ -8,7 +8,7 @@ use super::plan::Plan;
 use super::pointing::turned;
 use super::style::Style;
 use super::{Change, Note, Reframed, sequence, title};
-use crate::component::Component;
+use crate::component::{Component, Facet};
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
 use crate::review::Review;
@@ -34,17 +34,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     let newline = review.source().line_end();
     let mut notes = plan.notes;
     let mut chunks = chunks(review, &plan.dropped);
-    // "I'd like you to be a planner and make a plan": where nothing else asks, the persona's sentence is the ask.
-    let asks = |chunk: &Chunk| chunk.component == Some(Component::Task);
-    if !chunks.iter().any(asks) {
-        let holds = |chunk: &&mut Chunk| {
-            chunk.component == Some(Component::Role)
-                && chunk.units.clone().any(|unit| review.labels()[unit].serves(Component::Task))
-        };
-        if let Some(chunk) = chunks.iter_mut().find(holds) {
-            chunk.component = Some(Component::Task);
-        }
-    }
+    take_for_the_ask(review, &mut chunks);
     // `Answer:` at the very end opens the answer.
     if let Some(chunk) = chunks.last_mut().filter(|chunk| opens_the_answer(review, chunk)) {
         chunk.component = None;
@@ -253,6 +243,34 @@ fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize
     let label = review.source().slice(mark.text).trim_matches(['*', '_', ':', ' ']).to_lowercase();
     let same = SAYS.iter().any(|(title, words)| *title == name && words.contains(&label.as_str()));
     (mark.kind == UnitKind::Mark && chunk.units.len() > 1 && same).then_some(unit)
+}
+
+/// "I'd like you to be a planner and make a plan", "do a notice too": where nothing else asks, what may be read so is the ask.
+fn take_for_the_ask(review: &Review, chunks: &mut [Chunk]) {
+    if chunks.iter().any(|chunk| chunk.component == Some(Component::Task)) {
+        return;
+    }
+    let labels = review.labels();
+    let may_ask = |unit: usize| labels[unit].serves(Component::Task);
+    let persona =
+        |chunk: &&mut Chunk| chunk.component == Some(Component::Role) && chunk.units.clone().any(may_ask);
+    if let Some(chunk) = chunks.iter_mut().find(persona) {
+        chunk.component = Some(Component::Task);
+        return;
+    }
+    // Of other lines only those that name a goal by their own words: "the owner wants a letter", among facts.
+    for chunk in chunks.iter_mut().filter(|chunk| chunk.units.len() == 1 && !chunk.is_input) {
+        let unit = chunk.units.start;
+        let goal = labels[unit].facets.contains(Facet::Goal);
+        let told = match chunk.component {
+            Some(Component::Context) => goal,
+            Some(Component::Constraints) => goal && may_ask(unit),
+            _ => false,
+        };
+        if told && review.units()[unit].kind == UnitKind::Sentence {
+            chunk.component = Some(Component::Task);
+        }
+    }
 }
 
 /// A label alone, the last line of a prompt.

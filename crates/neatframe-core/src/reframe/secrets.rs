@@ -37,28 +37,44 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
         }
     }
     for finding in review.findings().iter().filter(|finding| finding.check == "private-data") {
-        if !is_data_alone(review.source().slice(finding.span)) {
+        let words = review.source().slice(finding.span);
+        if !is_data_alone(words) && !is_a_file(words) {
             continue;
         }
-        let edit = Edit { span: finding.span, replacement: syntax.write("person") };
+        // A bracket that opens in it closes with it.
+        let open = words.matches('(').count() > words.matches(')').count();
+        let closed = open && review.source().text()[finding.span.end()..].starts_with(')');
+        let span = Span::new(finding.span.start(), finding.span.end() + usize::from(closed));
+        let edit = Edit { span, replacement: syntax.write("person") };
         if plan.take(std::slice::from_ref(&edit)) {
             let why = "a person's data is sent only where the work needs it; the slot takes it then";
-            plan.tell(review, finding.span, &edit.replacement, why);
+            plan.tell(review, span, &edit.replacement, why);
         }
     }
 }
 
+/// Words before a number that is somebody's own.
+const NUMBERS: [&str; 11] =
+    ["phone", "mobile", "tel", "telephone", "cell", "born", "account", "card", "iban", "policy", "passport"];
+
 /// True for a name, an address and numbers with their labels; false where more is told, such as an illness that the work is about.
 fn is_data_alone(words: &str) -> bool {
-    const LABELS: [&str; 17] = [
-        "phone", "mobile", "tel", "telephone", "cell", "born", "account", "card", "iban", "number", "no",
-        "of", "date", "birth", "and", "policy", "passport",
-    ];
+    const BETWEEN: [&str; 6] = ["number", "no", "of", "date", "birth", "and"];
     let plain = |word: &str| {
-        word.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit()) || LABELS.contains(&word)
+        word.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit())
+            || NUMBERS.contains(&word)
+            || BETWEEN.contains(&word)
     };
-    let mut each = words.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty());
-    words.starts_with(char::is_uppercase) && each.all(plain)
+    words.starts_with(char::is_uppercase) && parts(words).all(plain)
+}
+
+/// "(born 14 March 1958, mobile 0555 010 233, owes 1940, off work)": as much as this comes from a file, and no work needs all of it.
+fn is_a_file(words: &str) -> bool {
+    parts(words).filter(|word| NUMBERS.contains(word)).count() >= 2
+}
+
+fn parts(words: &str) -> impl Iterator<Item = &str> {
+    words.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty())
 }
 
 #[cfg(test)]
@@ -72,6 +88,10 @@ mod tests {
         );
         assert!(out.text.contains("Write to {{person}}, about her lost scarf."), "{}", out.text);
         assert!(out.notes.iter().any(|note| note.words.contains("0555 010 883")), "{:?}", out.notes);
+        let file = reframed(
+            "Warn the guest of the late boat: Nora Quayle (born 3 May 1961, mobile 0555 010 883, off work with gout).",
+        );
+        assert!(file.text.contains("late boat: {{person}}."), "{}", file.text);
         let needed = "The guest is Nora Quayle, diagnosed with diabetes; write her menu.";
         assert!(reframed(needed).text.contains("diabetes"));
     }

@@ -56,7 +56,7 @@ const FILLING: [&str; 43] = [
 ];
 
 /// How far from the word that confines the thing may stand, in words.
-const NEAR: usize = 4;
+const NEAR: usize = 5;
 
 /// The longest demand that says nothing besides, in words.
 const LONG: usize = 20;
@@ -158,7 +158,7 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
     let is = |at: usize, names: &[&str]| lower(at).is_some_and(|word| names.contains(&&*word));
     let of_the_answer = |word: &Word| REPLIES.binary_search(&&*word.lower(text)).is_ok();
-    let cased = words.iter().any(|word| word.is(vocabulary::CONDITION));
+    let cased = words.iter().any(|word| word.is(vocabulary::CONDITION)) || names_requests(text, words);
     if !cased && nothing_besides(text, words).is_some() {
         return Some(Alone::NothingElse);
     }
@@ -178,7 +178,9 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
             .filter_map(|place| {
                 let lower = words[place].lower(text);
                 let at = THINGS.binary_search_by(|(name, _)| (*name).cmp(&*lower)).ok()?;
-                Some((place.abs_diff(confines.unwrap_or(place)), THINGS[at].1))
+                // "A list with only the questions": what comes behind it is meant, where something does.
+                let confines = confines.unwrap_or(place);
+                Some(((place < confines, place.abs_diff(confines)), THINGS[at].1))
             });
         near.min_by_key(|(far, _)| *far).map(|(_, thing)| thing)
     });
@@ -207,7 +209,18 @@ fn just_this(text: &str, words: &[Word]) -> Option<Vec<u32>> {
     let opens = words.first().is_some_and(|word| matches!(&*word.lower(text), "just" | "only"));
     let plain = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::CONDITION);
     let stems = words.iter().take(NEAR * 2).filter(plain).map(|word| stem(&word.lower(text)));
-    (opens && !words.iter().any(|word| word.is(vocabulary::CONDITION))).then(|| stems.collect())
+    let cased = words.iter().any(|word| word.is(vocabulary::CONDITION)) || names_requests(text, words);
+    (opens && !cased).then(|| stems.collect())
+}
+
+/// "Only answer requests for a boat", "do not respond to questions on anything else": which of them are answered, and not with what.
+fn names_requests(text: &str, words: &[Word]) -> bool {
+    const REACH: usize = 8;
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    (1..words.len().min(REACH)).any(|at| {
+        matches!(&*lower(at), "requests" | "request" | "questions" | "inquiries" | "tasks")
+            && (0..at).any(|verb| matches!(&*lower(verb), "answer" | "respond" | "reply" | "handle" | "take"))
+    })
 }
 
 /// "Do not include anything else in your reply other than the note": what is let in.
@@ -305,6 +318,14 @@ mod tests {
         let note = "Just give back one note, the note that the slips add up to.";
         assert!(again(note, "Do not include anything else in your reply other than the joined note."));
         assert!(!again(note, "Do not include anything in your reply other than the fare."));
+        assert!(!again(
+            "Only answer to requests that are about a fare table.",
+            "Do not include any text except the fare table."
+        ));
+        assert!(!again(
+            "Do not respond to any questions that ask for anything else than a query.",
+            "Return only the query."
+        ));
         assert!(!again("Return only JSON.", "Return only the table."));
         assert!(!again("Return only JSON.", "Return only JSON with the key \"pier\"."));
         assert!(!again("Write only the title.", "Write only the title of the boat that sails first."));

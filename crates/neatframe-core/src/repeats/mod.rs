@@ -74,10 +74,12 @@ pub(crate) fn find(
         !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<'])
     };
     let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
-    let again = verbatim::repeated(source.text(), words, alone);
     let text = source.text();
+    let again = verbatim::repeated(text, words, alone);
+    let of_one_case = |(unit, earlier): &(usize, usize)| are_of_one_case(text, at(*earlier), at(*unit));
     let again = again
         .into_iter()
+        .filter(of_one_case)
         .chain(bans::repeated(text, words, spans()))
         .chain(alone::repeated(text, words, spans()))
         .chain(sides::repeated(text, words, spans()))
@@ -174,9 +176,44 @@ pub(crate) fn find(
             .filter(|same| same < unit)
             .unwrap_or(*earlier);
     }
-    twins.retain(|unit, earlier| !ends_in_a_new_place(source.text(), at(*unit), at(*earlier)));
+    twins.retain(|unit, earlier| {
+        let same = source.slice(units[*unit].text) == source.slice(units[*earlier].text);
+        // What is said of each field on its own is said once for each.
+        let of_fields = || [*unit, *earlier].iter().all(|unit| is_behind_a_field(&units[*unit]));
+        if same {
+            return at(*unit).len() > PER_FIELD || !of_fields();
+        }
+        !ends_in_a_new_place(text, at(*unit), at(*earlier))
+            && !takes_both(text, at(*earlier), at(*unit))
+            && !is_a_hole(text, at(*unit))
+    });
     twins
 }
+
+/// The most words and signs of a remark that each of several fields may have.
+const PER_FIELD: usize = 8;
+
+/// "Reason: why it is late. Keep it short.": a later sentence of what a label names.
+fn is_behind_a_field(unit: &Unit) -> bool {
+    unit.kind == UnitKind::Field && !unit.opens_piece
+}
+
+/// "Give both a quote for it and one against it" behind "give a quote for it".
+fn takes_both(text: &str, earlier: &[Word], later: &[Word]) -> bool {
+    let both = |words: &[Word]| words.iter().any(|word| word.lower(text) == "both");
+    both(later) && !both(earlier)
+}
+
+/// "First question", "second sub-question": a line of a form that shows where one goes.
+fn is_a_hole(text: &str, words: &[Word]) -> bool {
+    let ordinal = words.first().is_some_and(|word| {
+        matches!(&*word.lower(text), "first" | "second" | "third" | "fourth" | "fifth" | "next" | "last")
+    });
+    ordinal && words.len() <= HOLE && !words.iter().any(|word| word.is(vocabulary::VERB | vocabulary::FINITE))
+}
+
+/// The most words and signs of such a line.
+const HOLE: usize = 5;
 
 /// Each unit that says what an earlier one said. `read` tells what a demand comes down to, `same` whether two come down to one;
 /// `most` of them are remembered.
@@ -272,9 +309,14 @@ fn are_of_one_case(text: &str, one: &[Word], other: &[Word]) -> bool {
         Some(words[1..end].iter().filter(names).map(|word| stem(&word.lower(text))).collect())
     };
     case(one).zip(case(other)).is_none_or(|(one, other)| {
+        // "If the guest asks for a pier", "if the guest asks for a fare": all but the last is one.
+        let parted = one.len() == other.len()
+            && one.len() > 2
+            && one.last() != other.last()
+            && one[..one.len() - 1] == other[..other.len() - 1];
         let shared = one.iter().filter(|stem| other.contains(stem)).count();
         let most = one.len().max(other.len());
-        shared * 2 >= most && (most < LONG_CASE || shared * 3 >= most * 2)
+        !parted && shared * 2 >= most && (most < LONG_CASE || shared * 3 >= most * 2)
     })
 }
 

@@ -42,6 +42,7 @@ static AGAINST: Meta = Meta {
         "Name the pier. Do not name the pier if the guest is at sea.",
         "Ask one question per message. Never ask for card numbers.",
         "Write the notice. Never write in capitals.",
+        "Make every word count. Do not give a word count.",
         "Suggest rules that are general, add value and help. Do not suggest rules that are vague and don't add value.",
     ],
 };
@@ -54,7 +55,7 @@ impl Check for OrderAgainstBan {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut orders: HashMap<u32, Vec<Order>> = HashMap::new();
         let mut found = Vec::new();
-        for unit in case.demands() {
+        for unit in case.demands().filter(|unit| !has_words_that_count(case, *unit)) {
             for order in orders_of(case, unit).into_iter().chain(uses::of(case, unit)) {
                 let rivals = orders.entry(order.verb).or_default();
                 let rival =
@@ -80,6 +81,15 @@ impl Check for OrderAgainstBan {
             sink.clash(case, case.units[later].text, case.units[earlier].text);
         }
     }
+}
+
+/// "Make every word count", which asks for no count.
+fn has_words_that_count(case: &Case<'_>, unit: usize) -> bool {
+    let text = case.source.text();
+    case.words_of(unit).windows(3).any(|row| {
+        let [every, _, count] = [0, 1, 2].map(|at| row[at].lower(text));
+        matches!(&*every, "every" | "each") && count == "count"
+    })
 }
 
 /// How many orders with the same verb are compared.

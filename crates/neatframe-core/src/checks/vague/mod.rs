@@ -47,6 +47,7 @@ static META: Meta = Meta {
         "Grade the notes. Decide whether each note names the pier correctly. Was the tool used properly?",
         "Grade the notes.\n0-3: hardly useful\n4-5: highly relevant",
         "Name the signs (arrows, numbers, etc.) on the quay. You may ask again if needed.",
+        "You can make several changes at once. Never say \"I cannot tell\" or similar words.",
         "Set a multiple-choice test on better-known piers, with the rules, hours etc. that are in the handbook.",
     ],
 };

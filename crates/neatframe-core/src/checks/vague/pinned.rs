@@ -63,6 +63,7 @@ pub(super) fn is_pinned(
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
         VagueKind::Quality if paired_with_plain(text, words, hit) => true,
         // "It says something else" closes a comparison.
+        VagueKind::OpenEnd | VagueKind::Deferral if is_like_a_quotation(text, words, hit) => true,
         VagueKind::OpenEnd => {
             after_samples(text, words, hit)
                 || in_brackets(text, words, hit)
@@ -74,6 +75,8 @@ pub(super) fn is_pinned(
         {
             true
         }
+        // "You can make several changes at once" allows, and asks for no number.
+        VagueKind::Quantity if is_allowed(text, words, hit) => true,
         // "Never offer more than the table gives" compares.
         VagueKind::Quantity if words[hit.last].lower(text) == "than" => true,
         VagueKind::Quantity if as_few_as_needed(text, words, hit) || is_told(text, words, hit) => true,
@@ -114,6 +117,24 @@ pub(super) fn is_pinned(
         }
         VagueKind::Bare => explained,
     }
+}
+
+/// "You can make several changes at once", "each step may take another number of lines", with no "not" behind the verb.
+fn is_allowed(text: &str, words: &[Word], hit: &Hit) -> bool {
+    const REACH: usize = 5;
+    let near = &words[hit.first.saturating_sub(REACH)..hit.first];
+    let stop = near.iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let allows = |word: &Word| matches!(&*word.lower(text), "can" | "may" | "free" | "fine" | "okay");
+    let clause = &near[stop..];
+    let told = clause.iter().position(allows);
+    told.is_some_and(|at| !clause[at..].iter().any(|word| word.is(vocabulary::NEGATION)))
+}
+
+/// "Never say "I cannot tell" or similar words": what is meant is shown right before.
+fn is_like_a_quotation(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let similar = (hit.first..=hit.last).any(|at| words[at].lower(text) == "similar");
+    let before = text[..words[hit.first].start as usize].trim_end();
+    similar && before.ends_with(['"', '”', '\'', '’', '`'])
 }
 
 /// "In two short sentences", and not "compare the two replies and give a short explanation".
