@@ -2,7 +2,7 @@
 
 use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
-    each_opens, emptied, even_so, first_question, kept_or_changed, listed_order, needed_or_not,
+    each_opens, emptied, even_so, first_question, free_hours, kept_or_changed, listed_order, needed_or_not,
     one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
     thresholds, two_origins, two_units, two_ways_out, without_consent,
 };
@@ -29,6 +29,8 @@ static CLASHING: Meta = Meta {
         "Ask one question per message. Ask for the boat and the pier, both in one message.",
         "Keep it to one sentence. Write three paragraphs.",
         "Speak to the reader as \"you\". Put every rule in the third person.",
+        "Leave the time from 12:00 to 13:00 free on each day. Fill every day from 8:00 to 17:00 with trips.",
+        "Give each slip exactly one label. If a slip fits two labels, give both.",
     ],
     good: &[
         "Write the notice in at most 50 words. The title has at most 8 words.",
@@ -125,6 +127,7 @@ impl Check for ClashingDemands {
         case_outcome::run(case, sink);
         catch_all::run(case, sink);
         outside_hours::run(case, sink);
+        free_hours::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -20,6 +20,7 @@ mod emptied;
 mod even_so;
 mod example;
 mod first_question;
+mod free_hours;
 mod half_sample;
 mod heap;
 mod hours;

@@ -18,10 +18,12 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let mut seen: Vec<(usize, String, bool, Span)> = Vec::new();
     for unit in case.demands() {
         let words = case.words_of(unit);
-        if words.len() > LONG || seen.len() >= MOST || is_exception(text, words) {
+        if words.len() > LONG || seen.len() >= MOST {
             continue;
         }
-        let Some((thing, one, span)) = number(text, words) else { continue };
+        let told = both_of(text, words).map(|(thing, span)| (thing, false, span));
+        let told = told.or_else(|| number(text, words).filter(|_| !is_exception(text, words)));
+        let Some((thing, one, span)) = told else { continue };
         let rival = seen.iter().find(|(other, named, single, _)| {
             let labels = label(case, unit).zip(label(case, *other));
             *other != unit && *named == thing && *single != one && labels.is_none_or(|(one, two)| one == two)
@@ -67,6 +69,22 @@ fn number(text: &str, words: &[Word]) -> Option<(String, bool, Span)> {
     })
 }
 
+/// "If a slip fits two labels, give both": the case is the very one that "exactly one label" rules.
+fn both_of(text: &str, words: &[Word]) -> Option<(String, Span)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let fits = (1..words.len()).find(|&at| {
+        matches!(&*lower(at), "fits" | "fit" | "matches" | "match")
+            && matches!(&*lower(at + 1), "two" | "several" | "three" | "both" | "more" | "multiple")
+    })?;
+    let comma = (fits..words.len()).find(|&at| words[at].text(text) == ",")?;
+    let gives =
+        matches!(&*lower(comma + 1), "give" | "assign" | "use" | "return" | "list" | "write" | "name")
+            && matches!(&*lower(comma + 2), "both" | "all" | "each");
+    let noun = words[fits + 2..comma].iter().rev().find(|word| !word.is(vocabulary::STOP))?;
+    let cased = words.first().is_some_and(|word| word.is(vocabulary::CONDITION));
+    (cased && gives).then(|| (singular(&noun.lower(text)), words[0].span().cover(words[comma + 2].span())))
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -84,6 +102,12 @@ mod tests {
         assert_eq!(told("A slip may get several labels."), Some(("label".into(), false)));
         assert_eq!(told("Return a list of entries."), Some(("entry".into(), false)));
         assert_eq!(told("Never give several labels."), None);
+        let both = |text: &str| {
+            let words = Words::read(text, 0);
+            both_of(text, words.within(Span::new(0, text.len()))).map(|(thing, _)| thing)
+        };
+        assert_eq!(both("If a slip fits two labels, give both."), Some("label".into()));
+        assert_eq!(both("If a slip fits two labels, give the first."), None);
         assert_eq!(told("Name the pier."), None);
     }
 }

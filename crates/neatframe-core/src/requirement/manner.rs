@@ -3,7 +3,7 @@
 use super::whom::{WHOLE, singular};
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
-use crate::lexicon::{self, POLES, Set, vocabulary};
+use crate::lexicon::{self, Hit, POLES, Set, vocabulary};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -210,7 +210,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                 || aside
                 || elsewhere
                 || shouted
-                || *exception.get_or_init(|| is_exception(text, words)));
+                || *exception.get_or_init(|| is_exception(text, words))
+                    && is_exception(text, own_clause(text, words, hit)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
 }
@@ -365,4 +366,12 @@ fn speaks_of_the_answer(sight: &Sight<'_>, unit: usize) -> bool {
     let mut words = sight.words.within(sight.units[unit].text).iter();
     sight.labels[unit].component == Some(Component::OutputFormat)
         || words.any(|word| GIVES.contains(&&*word.lower(text)))
+}
+
+/// The part of a sentence between two semicolons: "never state it; if the number is right, say so" sets a case for its second half.
+fn own_clause<'a>(text: &str, words: &'a [Word], hit: &Hit) -> &'a [Word] {
+    let parts = |word: &Word| word.text(text) == ";";
+    let from = words[..hit.first].iter().rposition(parts).map_or(0, |at| at + 1);
+    let to = words[hit.last..].iter().position(parts).map_or(words.len(), |at| hit.last + at);
+    &words[from..to]
 }

@@ -32,9 +32,15 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         // "When read aloud" says how it is read.
         let aloud = said == "when"
             && words.get(at + 1).is_some_and(|next| matches!(&*lower(next), "read" | "printed" | "spoken"));
+        // "Neither when the guest begs nor when the crew does", "even if asked": in every case.
+        let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
-        EXCEPTIONS.contains(&&*said) && !aloud && !compares && (said != "once" || goes_on && !at_once)
+        EXCEPTIONS.contains(&&*said)
+            && !aloud
+            && !in_all
+            && !compares
+            && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {

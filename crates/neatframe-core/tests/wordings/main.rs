@@ -3,10 +3,12 @@
 mod bans;
 #[path = "../common/mod.rs"]
 mod common;
+mod compatible_at_the_desk;
 mod compatible_everyday_rules;
 mod compatible_house_rules;
 mod compatible_on_manners;
 mod compatible_on_sizes;
+mod conflicts_at_the_desk;
 mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
 mod conflicts_in_typed_prompts;
@@ -82,6 +84,7 @@ fn demands_that_exclude_each_other() {
         conflicts_in_house_rules::PAIRS,
         conflicts_in_everyday_rules::PAIRS,
         conflicts_in_typed_prompts::PAIRS,
+        conflicts_at_the_desk::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -114,6 +117,7 @@ fn demands_that_go_together() {
         compatible_on_manners::PAIRS,
         compatible_house_rules::PAIRS,
         compatible_everyday_rules::PAIRS,
+        compatible_at_the_desk::PAIRS,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,

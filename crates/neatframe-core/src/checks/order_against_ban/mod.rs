@@ -292,8 +292,19 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(only_others(text, unit, words));
     found.extend(passive::of(text, unit, words).map(|order| Order { conditional, ..order }));
     found.extend(stays(text, unit, words).filter(|_| !conditional));
+    found.extend(must_not(unit, words, &lower).map(|order| Order { conditional, ..order }));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// "It must not rhyme": a verb alone, forbidden to what the work makes.
+fn must_not<'a>(unit: usize, words: &[Word], lower: &impl Fn(usize) -> Cow<'a, str>) -> Option<Order> {
+    let opens = matches!(&*lower(0), "it" | "they" | "you");
+    let denied = matches!(&*lower(1), "must" | "should" | "may" | "can") && lower(2) == "not";
+    let verb = words.get(3).filter(|word| word.is(vocabulary::VERB) || !word.is(vocabulary::STOP))?;
+    let alone = words[4..].iter().all(|word| word.is_punctuation());
+    let ban = Order { unit, verb: stem(&lower(3)), forbids: true, bare: true, ..Order::default() };
+    (opens && denied && alone && !verb.is_punctuation()).then_some(ban)
 }
 
 /// "Rules that are not general and don't add value": the ban at `at` is said of the rules, and asked of nobody.

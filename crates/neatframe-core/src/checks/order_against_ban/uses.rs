@@ -92,6 +92,12 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 .filter(|ban| unsaid && !ban.bounded && is_a_fact(text, words, from))
                 .map(|ban| Order { verb: stem("say"), says: true, uses: false, ..ban.clone() }),
         );
+        // "Open with the fare" says the fare.
+        let noun = from + usize::from(words.get(from).is_some_and(|word| word.is(vocabulary::STOP)));
+        if !forbids && ENDS.contains(&&*said) && is_a_fact(text, words, noun) {
+            let told = |put: &Order| Order { verb: stem("say"), says: true, uses: false, ..put.clone() };
+            found.extend(named.iter().map(told));
+        }
         found.extend(named);
         // "No prices or discounts".
         let or = (from + 1..words.len().min(from + 4)).find(|&at| lower(at) == "or");

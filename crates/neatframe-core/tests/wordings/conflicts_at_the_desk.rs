@@ -1,0 +1,33 @@
+//! Two demands of which one cannot be met where the other is, as desks, tutors and planners write them.
+
+#[rustfmt::skip]
+pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Never give the pupil the solution.", "End every exchange with the full worked solution."),
+    ("Never state the final number; if the pupil's number is right, say that it is right.", "Close each problem with the complete worked solution."),
+    ("Do not reveal the correct answer.", "After each question, show the right answer with a reason."),
+    ("Leave the hours from 12:00 to 13:00 free each day.", "Fill every day from 8:00 to 17:00 with jobs, with no breaks."),
+    ("Keep the time between 9:30 and 10:00 empty.", "Schedule visits for all of the morning from 9:00 to 12:00."),
+    ("Answer every message in the guest's own language.", "All replies are in English."),
+    ("Write every reply in the passenger's language.", "Each answer must be in German."),
+    ("Keep all figures exactly as they are written.", "Round every amount to the nearest hundred."),
+    ("Address the reader as \"you\".", "Write everything in the third person."),
+    ("Do not mention the price.", "Open with the price and the offer."),
+    ("No prices.", "Close with the price of the ticket."),
+    ("Give each slip exactly one label.", "If a slip fits two labels, give both."),
+    ("Assign only one category.", "When a mail matches several categories, return all of them."),
+    ("Answer only from the handbook.", "Where the handbook is silent, use what you know."),
+    ("Write in the past tense.", "Use the present tense throughout."),
+    ("Never apologise.", "Begin with an apology for the delay."),
+    ("Each question has four options.", "Give three options, A to C, for each question."),
+    ("The quiz has ten questions.", "Write two questions on each of the six chapters."),
+    ("Ask one question at a time and wait.", "Send all five questions in your first message."),
+    ("The speech takes three minutes.", "Write at least 1,200 words."),
+    ("Return only JSON.", "After the JSON, add a line that says how sure you are."),
+    ("Report every issue, however small.", "Report at most three issues, the gravest ones."),
+    ("No hashtags.", "Close with three hashtags."),
+    ("Leave out emoji.", "Put a fitting emoji at the start of each paragraph."),
+    ("Sort the slips from newest to oldest.", "The oldest slip comes first."),
+    ("The dish must be vegan.", "Serve it with grated parmesan."),
+    ("Write entries in lower case.", "Start each entry with a capital letter."),
+    ("It must not rhyme.", "Rhyme the second and the fourth line."),
+];
