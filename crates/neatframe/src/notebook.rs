@@ -2,7 +2,7 @@
 
 use crate::house::nearest;
 use crate::output::{replace, visible};
-use anyhow::{Result, bail};
+use anyhow::{Context, Result, bail};
 use neatframe_core::{Frame, Interview, Part};
 use serde::{Deserialize, Serialize};
 use std::collections::BTreeMap;
@@ -58,7 +58,7 @@ pub(crate) fn write(path: &Path, interview: &Interview) -> Result<()> {
             None => file.skipped.push(part.name().replace(' ', "_")),
         }
     }
-    replace(path, None, &toml::to_string(&file)?)
+    replace(path, None, &toml::to_string(&file)?).with_context(|| path.display().to_string())
 }
 
 /// Every part that a frame may ask for, components first.

@@ -39,9 +39,10 @@ pub(crate) fn file(path: &Path, text: &str) -> Result<()> {
 }
 
 /// Replaces a file in one step: a reader sees the old text or the new one, never a part. Permissions stay.
-/// `before` is what the file is expected to hold; nothing is written when it holds something else by now.
+/// `before` is what the file is expected to hold; nothing is written when it holds something else by now. The error leaves it
+/// to the caller to name the file.
 pub(crate) fn replace(path: &Path, before: Option<&[u8]>, text: &str) -> Result<()> {
-    let name = || format!("{}: cannot be written", path.display());
+    let name = || "cannot be written; nothing was changed";
     let folder = path.parent().filter(|folder| !folder.as_os_str().is_empty()).unwrap_or(Path::new("."));
     let mut new = tempfile::NamedTempFile::new_in(folder).with_context(name)?;
     new.write_all(text.as_bytes()).with_context(name)?;

@@ -41,11 +41,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 /// The hours, in minutes from midnight, that a sentence fills, or else keeps free.
 fn stretch(text: &str, words: &[Word], fills: bool) -> Option<(u32, u32)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let verb = (0..words.len()).find(|&at| match (&*lower(at), fills) {
-        ("fill" | "pack" | "book" | "schedule", true) => true,
-        ("keep" | "leave" | "hold", false) => true,
-        _ => false,
-    })?;
+    let verbs: &[&str] =
+        if fills { &["fill", "pack", "book", "schedule"] } else { &["keep", "leave", "hold"] };
+    let verb = (0..words.len()).find(|&at| verbs.contains(&&*lower(at)))?;
     let behind = &words[verb..];
     let has = |names: &[&str]| behind.iter().any(|word| names.contains(&&*word.lower(text)));
     // "Fill each day from 9:00 to 18:00, without a gap": all of it.

@@ -184,7 +184,8 @@ impl Work<'_> {
                 std::fs::copy(path, &kept)
                     .with_context(|| format!("{}: cannot be written", kept.display()))?;
             }
-            return output::replace(path, Some(before.as_bytes()), after);
+            return output::replace(path, Some(before.as_bytes()), after)
+                .with_context(|| output::visible(&name));
         }
         if std::io::stdout().is_terminal() {
             output::raw(&output::printable(after))

@@ -3,7 +3,7 @@
 
 use super::file::parsed;
 use crate::output;
-use anyhow::Result;
+use anyhow::{Context, Result};
 use neatframe_core::{Finding, Review};
 use serde::{Deserialize, Serialize};
 use std::collections::BTreeMap;
@@ -99,7 +99,7 @@ impl Accepted {
         let body = toml::to_string(&File { accepted: entries.collect() })?;
         let head = "# Findings that this house lives with. Written by `neatframe review --accept`; lines may be taken out by hand.\n\n";
         let path = folder.join(NAME);
-        output::replace(&path, None, &format!("{head}{body}"))?;
+        output::replace(&path, None, &format!("{head}{body}")).with_context(|| path.display().to_string())?;
         Ok(path)
     }
 }
