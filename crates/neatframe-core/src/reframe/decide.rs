@@ -136,7 +136,8 @@ fn clause<'a>(words: &'a str, other: &str) -> &'a str {
             stems(part).intersection(&other).filter(|word| !COMMON_STEMS.contains(&word.as_str())).count();
         (common, std::cmp::Reverse(part.len()))
     };
-    let parts = words.split([',', ';', ':']).map(|part| {
+    // "9:00" is one word.
+    let parts = words.split([',', ';']).flat_map(|part| part.split(": ")).map(|part| {
         let part = part.trim();
         ["and ", "then ", "but "].iter().find_map(|join| part.strip_prefix(join)).unwrap_or(part)
     });
@@ -202,6 +203,9 @@ mod tests {
         assert_eq!(super::clause(long, ban), "tell them the day of the crossing");
         assert_eq!(super::clause(ban, long), "Never name a day");
         assert_eq!(super::clause("a short one, and", ban), "a short one, and");
+        let free = "Guests tire quickly, so keep walks short and leave the time from 13:00 to 15:00 free on every day";
+        let clause = super::clause(free, "Fill each day from 9:00 to 18:00 with visits");
+        assert!(clause.contains("13:00 to 15:00 free"), "{clause}");
     }
 
     #[test]

@@ -7,7 +7,7 @@ use super::parted::conjunctions;
 use super::plan::Plan;
 use super::pointing::turned;
 use super::style::Style;
-use super::{Change, Note, Reframed, sequence, title};
+use super::{Change, Note, Reframed, sequence, tied, title};
 use crate::component::{Component, Facet};
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
@@ -307,7 +307,10 @@ fn written(
         let unit = &review.units()[chunk.units.start];
         chunk.units.len() == 1 && matches!(unit.kind, UnitKind::Item { ordered: false })
             || chunk.units.len() == 1 && unit.kind == UnitKind::Field
-            || chunk.units.clone().all(|unit| review.units()[unit].kind == UnitKind::Sentence)
+            || chunk
+                .units
+                .clone()
+                .all(|unit| review.units()[unit].kind == UnitKind::Sentence && !tied::is_pair(review, unit))
     };
     let kept: Vec<&&Chunk> =
         chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains(&unit))).collect();

@@ -1,5 +1,6 @@
 //! Lines that belong to the line right above them by where they stand.
 
+use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
 use crate::review::Review;
@@ -17,6 +18,8 @@ pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bo
         || is_or(review, index - 1)
         || is_named_above(review, index)
         || is_label_again(review, chunk, index)
+        || is_next_pair(review, index)
+        || is_answer_below(review, index)
 }
 
 /// True when no blank line parts a unit from the one before it.
@@ -99,6 +102,26 @@ fn is_label_again(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
         })
 }
 
+/// `"pier": "",` below `"boat": "Merle",`: two pairs of one record, whatever they read like.
+fn is_next_pair(review: &Review, index: usize) -> bool {
+    is_pair(review, index) && is_pair(review, index - 1)
+}
+
+/// `"pier": "north",`, a line of a record.
+pub(super) fn is_pair(review: &Review, unit: usize) -> bool {
+    let text = review.source().slice(review.units()[unit].text);
+    text.starts_with('"') && text[1..].find('"').is_some_and(|end| text[1 + end..].starts_with("\":"))
+}
+
+/// "Sample question: which pier?", and right below it a line with no label: what is said of it.
+fn is_answer_below(review: &Review, index: usize) -> bool {
+    let above = &review.units()[index - 1];
+    matches!(above.kind, UnitKind::Field | UnitKind::Turn)
+        && review.labels()[index - 1].component == Some(Component::Examples)
+        && review.units()[index].kind == UnitKind::Sentence
+        && !review.words_of(index).first().is_some_and(|word| word.lower(review.source().text()) == "now")
+}
+
 /// The most words and signs of such a name.
 const NAME: usize = 4;
 
@@ -146,6 +169,14 @@ mod tests {
         assert!(out.contains("Name the pier.\n- {house_rules}\n- Never"), "{out}");
         let out = around("Warn of the delay in the log.\n{log}\nNever name a fare.");
         assert!(out.trim_end().ends_with("# Input\n{log}"), "{out}");
+    }
+
+    #[test]
+    fn pairs_of_a_record_and_lines_below_a_sample_stay() {
+        let record = "If the boat is late, return:\n\"late\": true,\n\"never\": \"<the reason>\",\n\"note\": \"Name the pier.\"";
+        assert!(around(record).contains(record), "{}", around(record));
+        let sample = "Example question: Which pier is it?\nName the pier from the sign.";
+        assert!(around(sample).contains(sample), "{}", around(sample));
     }
 
     #[test]
