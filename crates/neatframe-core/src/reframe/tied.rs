@@ -119,7 +119,7 @@ fn is_answer_below(review: &Review, index: usize) -> bool {
     matches!(above.kind, UnitKind::Field | UnitKind::Turn)
         && review.labels()[index - 1].component == Some(Component::Examples)
         && review.units()[index].kind == UnitKind::Sentence
-        && !review.words_of(index).first().is_some_and(|word| word.lower(review.source().text()) == "now")
+        && review.words_of(index).first().is_none_or(|word| word.lower(review.source().text()) != "now")
 }
 
 /// The most words and signs of such a name.
