@@ -12,6 +12,7 @@ pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bo
     if !review.units()[index].opens_piece || !is_below(review, index) {
         return false;
     }
+    let chunk = &(chunk.start.max(index.saturating_sub(REACH))..chunk.end);
     is_detail(review, chunk, index)
         || is_slot_amid(review, index)
         || is_or(review, index)
@@ -21,6 +22,9 @@ pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bo
         || is_next_pair(review, index)
         || is_answer_below(review, index)
 }
+
+/// How many units back, or from the start, are looked at: keeps long prompts linear.
+const REACH: usize = 200;
 
 /// True when no blank line parts a unit from the one before it.
 fn is_below(review: &Review, index: usize) -> bool {
@@ -59,7 +63,7 @@ fn is_spoken_of(review: &Review, index: usize) -> bool {
     let source = review.source();
     let name = source.slice(review.units()[index].text).to_lowercase();
     let mut parts = name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty());
-    let others = || (0..review.units().len()).filter(|unit| *unit != index);
+    let others = || (0..review.units().len()).take(REACH).filter(|unit| *unit != index);
     parts.all(|part| {
         others().any(|unit| review.words_of(unit).iter().any(|word| word.lower(source.text()) == part))
     })

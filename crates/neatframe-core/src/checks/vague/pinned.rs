@@ -62,8 +62,8 @@ pub(super) fn is_pinned(
         _ if is_of_what_is_given(text, words, hit) => true,
         _ if names_a_value(text, words, hit) || is_defined(text, words, hit) => true,
         VagueKind::Quality if paired_with_plain(text, words, hit) => true,
-        // "It says something else" closes a comparison.
         VagueKind::OpenEnd | VagueKind::Deferral if is_like_a_quotation(text, words, hit) => true,
+        // "It says something else" closes a comparison.
         VagueKind::OpenEnd => {
             after_samples(text, words, hit)
                 || in_brackets(text, words, hit)
