@@ -33,6 +33,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     let units = review.units();
     let mut chunks: Vec<Chunk> = Vec::new();
     let forms = enclosed::forms(review);
+    let spoken = tied::spoken(review);
     let mut enclosed_until = 0;
     for index in 0..units.len() {
         // What follows a fence or tag that closes is not what the mark belongs to.
@@ -41,7 +42,8 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         let joins = index < enclosed_until
             || forms.get(form).is_some_and(|form| form.start < index)
             || chunks.last().is_some_and(|last| {
-                leans(review, last, index, opening, closed) || tied::is_tied(review, &last.units, index)
+                leans(review, last, index, opening, closed)
+                    || tied::is_tied(review, &spoken, &last.units, index)
             });
         let end = enclosed::end(review, index);
         if end > index + 1 {

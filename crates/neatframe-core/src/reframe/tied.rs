@@ -5,16 +5,17 @@ use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
 use crate::review::Review;
 use crate::units::UnitKind;
+use std::collections::HashSet;
 use std::ops::Range;
 
 /// True when a unit stands right below the last of a chunk's units, and the two are one by their layout.
-pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
+pub(super) fn is_tied(review: &Review, spoken: &HashSet<u32>, chunk: &Range<usize>, index: usize) -> bool {
     if !review.units()[index].opens_piece || !is_below(review, index) {
         return false;
     }
     let chunk = &(chunk.start.max(index.saturating_sub(REACH))..chunk.end);
     is_detail(review, chunk, index)
-        || is_slot_amid(review, index)
+        || is_slot_amid(review, spoken, index)
         || is_or(review, index)
         || is_or(review, index - 1)
         || is_named_above(review, index)
@@ -23,7 +24,7 @@ pub(super) fn is_tied(review: &Review, chunk: &Range<usize>, index: usize) -> bo
         || is_answer_below(review, index)
 }
 
-/// How many units back, or from the start, are looked at: keeps long prompts linear.
+/// How many units back are looked at: keeps long prompts linear.
 const REACH: usize = 200;
 
 /// True when no blank line parts a unit from the one before it.
@@ -48,25 +49,28 @@ fn is_detail(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
         })
 }
 
-/// A slot alone on its line, with lines right above and below: what is filled in there belongs among them, unless they speak
-/// of it as the material.
-fn is_slot_amid(review: &Review, index: usize) -> bool {
-    let text = review.units()[index].text;
-    let slots = review.slots();
-    let at = slots.partition_point(|slot| slot.span.start() < text.start());
-    let alone = slots.get(at).is_some_and(|slot| slot.span == text);
-    alone && index + 1 < review.units().len() && is_below(review, index + 1) && !is_spoken_of(review, index)
+/// A slot alone on its line, with lines right above and below: what is filled in there belongs among them, unless every word of
+/// its name stands in another line: "review the diff", and `{diff}`.
+fn is_slot_amid(review: &Review, spoken: &HashSet<u32>, index: usize) -> bool {
+    if !is_bare_slot(review, index) || index + 1 >= review.units().len() || !is_below(review, index + 1) {
+        return false;
+    }
+    let name = review.source().slice(review.units()[index].text).to_lowercase();
+    let mut parts = name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty());
+    !parts.all(|part| spoken.contains(&vocabulary::hash_of(vocabulary::find(part.as_bytes()))))
 }
 
-/// "Review the diff", and `{diff}`: every word of the slot's name stands in another line.
-fn is_spoken_of(review: &Review, index: usize) -> bool {
-    let source = review.source();
-    let name = source.slice(review.units()[index].text).to_lowercase();
-    let mut parts = name.split(|c: char| !c.is_alphanumeric()).filter(|part| !part.is_empty());
-    let others = || (0..review.units().len()).take(REACH).filter(|unit| *unit != index);
-    parts.all(|part| {
-        others().any(|unit| review.words_of(unit).iter().any(|word| word.lower(source.text()) == part))
-    })
+fn is_bare_slot(review: &Review, unit: usize) -> bool {
+    let text = review.units()[unit].text;
+    let slots = review.slots();
+    let at = slots.partition_point(|slot| slot.span.start() < text.start());
+    slots.get(at).is_some_and(|slot| slot.span == text)
+}
+
+/// The words of a prompt, but for those of slots alone on a line, by their hashes.
+pub(super) fn spoken(review: &Review) -> HashSet<u32> {
+    let told = (0..review.units().len()).filter(|unit| !is_bare_slot(review, *unit));
+    told.flat_map(|unit| review.words_of(unit)).map(|word| word.hash()).collect()
 }
 
 /// "[or]" between two samples.
