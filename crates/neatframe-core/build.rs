@@ -6,6 +6,8 @@
 #[allow(dead_code)]
 mod pattern;
 
+#[path = "build/automaton.rs"]
+mod automaton;
 #[path = "src/likeness/base.rs"]
 mod base;
 #[path = "build/files.rs"]
@@ -15,6 +17,7 @@ mod frames;
 #[path = "build/weights.rs"]
 mod weights;
 
+use automaton::{End, Row};
 use files::{Cues, Kinds, Padding, Poles, Synonyms, Terms, Titles, Vague, WordFile};
 use pattern::{Expanded, Piece, expand};
 use serde::Deserialize;
@@ -40,16 +43,6 @@ impl Vocabulary {
         self.flags.push(0);
         id
     }
-}
-
-/// A pattern as it goes into the table.
-struct Row {
-    first: u32,
-    rest: Vec<Piece>,
-    set: &'static str,
-    entry: usize,
-    at_start: bool,
-    at_end: bool,
 }
 
 fn main() {
@@ -135,7 +128,7 @@ fn main() {
     }
     write("weights.rs", &weights::weight_table());
     write("frames.rs", &frames::frame_table());
-    write("lexicon.rs", &(tables + &pattern_table(rows, &vocabulary)));
+    write("lexicon.rs", &(tables + &automaton::tables(&rows, &vocabulary.ids)));
     write("vocabulary.rs", &(word_tables + &vocabulary_table(&vocabulary, &words.casual)));
 }
 
@@ -270,7 +263,7 @@ fn patterns<'a>(
                     _ => 0,
                 };
                 let rest = rest.to_vec();
-                rows.push(Row { first, rest, set, entry, at_start, at_end });
+                rows.push(Row { first, rest, end: End { set, entry, at_start, at_end } });
             }
         }
     }
@@ -283,81 +276,6 @@ fn words_of(piece: &Piece) -> &[String] {
         Piece::OneOf(words) => words,
         _ => &[],
     }
-}
-
-/// The patterns as flat tables of small numbers, which need no relocation at start. A pattern is found by its first word and,
-/// where that is literal, by its second.
-fn pattern_table(mut rows: Vec<Row>, vocabulary: &Vocabulary) -> String {
-    // Of two vague ones as long, the one that names its words goes before the one that leaves a place open.
-    let places = |row: &Row| {
-        let open = row.rest.iter().filter(|piece| words_of(piece).is_empty()).count();
-        if row.set == "Vague" { open } else { 0 }
-    };
-    rows.sort_by(|a, b| {
-        let longer = b.rest.len().cmp(&a.rest.len());
-        a.first.cmp(&b.first).then(longer).then(places(a).cmp(&places(b)))
-    });
-    let id = |word: &String| vocabulary.ids[word];
-    assert!(vocabulary.words.len() < 0x8000, "ids and groups share 16 bits");
-    let (mut tokens, mut groups, mut group_ids) = (Vec::new(), Vec::new(), Vec::new());
-    let mut known: BTreeMap<Vec<u32>, usize> = BTreeMap::new();
-    let mut patterns = String::from("static PATTERNS: &[Pattern] = &[\n");
-    // By first word: pairs of a second word and a pattern, and the patterns whose second place is open.
-    let mut pairs: Vec<Vec<(u32, usize)>> = vec![Vec::new(); vocabulary.words.len()];
-    let mut open: Vec<Vec<usize>> = vec![Vec::new(); vocabulary.words.len()];
-    for (index, row) in rows.iter().enumerate() {
-        let from = tokens.len();
-        for piece in &row.rest {
-            tokens.push(match piece {
-                Piece::Word(word) => id(word) as usize,
-                Piece::OneOf(words) => {
-                    let mut ids: Vec<u32> = words.iter().map(id).collect();
-                    ids.sort_unstable();
-                    0x8000
-                        + *known.entry(ids).or_insert_with_key(|ids| {
-                            groups.push((group_ids.len(), ids.len()));
-                            group_ids.extend_from_slice(ids);
-                            groups.len() - 1
-                        })
-                }
-                Piece::Number => 0xffff,
-                Piece::Any => 0xfffe,
-                Piece::Gap => 0xfffd,
-            });
-        }
-        match row.rest.first().map(words_of) {
-            Some(words) if !words.is_empty() => {
-                pairs[row.first as usize].extend(words.iter().map(|word| (id(word), index)));
-            }
-            _ => open[row.first as usize].push(index),
-        }
-        writeln!(
-            patterns,
-            "Pattern {{ from: {from}, length: {}, set: Set::{}, entry: {}, at_start: {}, at_end: {} }},",
-            row.rest.len(),
-            row.set,
-            row.entry,
-            row.at_start,
-            row.at_end
-        )
-        .expect("strings grow");
-    }
-    assert!(groups.len() < 0x7000, "groups end before the other tokens");
-    let (mut firsts, mut flat_pairs, mut flat_open) = (Vec::new(), Vec::new(), Vec::new());
-    for (pairs, open) in pairs.iter_mut().zip(&open) {
-        pairs.sort_unstable();
-        pairs.dedup();
-        let starts = (flat_pairs.len(), flat_open.len());
-        flat_pairs.extend_from_slice(pairs);
-        flat_open.extend_from_slice(open);
-        firsts.push((starts.0, flat_pairs.len(), starts.1, flat_open.len()));
-    }
-    patterns
-        + &format!(
-            "];\nstatic TOKENS: &[u16] = &{tokens:?};\nstatic GROUPS: &[(u32, u32)] = &{groups:?};\nstatic GROUP_IDS: &[u16] = \
-             &{group_ids:?};\nstatic PAIRS: &[(u16, u16)] = &{flat_pairs:?};\nstatic OPEN: &[u16] = &{flat_open:?};\nstatic FIRST: \
-             &[(u32, u32, u32, u32)] = &{firsts:?};\n"
-        )
 }
 
 fn vocabulary_table(vocabulary: &Vocabulary, casual: &BTreeMap<String, String>) -> String {

@@ -83,6 +83,7 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
         let key = (scope, if titled { 0 } else { step.indent }, step.style);
         let starts_over = |run: &Vec<Numbered>| {
             run.last().is_some_and(|last| step.number <= 1 && last.number > 1 || step.number < last.number)
+                && !slips_back(source, run, &step)
         };
         // "Plan: 1. Call the desk", and 2 on the line below.
         let begins_above = || {
@@ -102,6 +103,18 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
         open.retain(|&(of, indent, _), _| of != scope || titled || indent <= piece.indent);
     }
     runs
+}
+
+/// "1. 2. 3. 2. 5.": a number of the run again, right below its last item.
+fn slips_back(source: &Source, run: &[Numbered], step: &Numbered) -> bool {
+    let Some(last) = run.last() else { return false };
+    let rises = run.windows(2).all(|pair| pair[0].number < pair[1].number);
+    let between = source.slice(Span::new(last.place.end(), step.place.start()));
+    step.number > 1
+        && run.len() >= 3
+        && rises
+        && run.iter().any(|other| other.number == step.number)
+        && between.matches('\n').count() <= 1
 }
 
 /// A letter before an item, and where it stands.

@@ -8,19 +8,27 @@ use crate::units::UnitKind;
 
 /// Reports sample scores beyond a scale that is given level by level.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let Some((low, high, scale)) = levels(case) else { return };
+    let by_levels = levels(case);
+    let Some((low, high, scale)) = by_levels.or_else(|| stated(case)) else { return };
     for (unit, label) in case.labels.iter().enumerate() {
         let span = case.units[unit].text;
         if label.component != Some(Component::Examples) || span.overlaps(scale) {
             continue;
         }
         let body = case.text(span);
-        let said =
-            SCORES.iter().find_map(|key| record::whole_number(body, key).or_else(|| labelled(body, key)));
+        // A record has ranges of its own.
+        let recorded = |key: &str| record::whole_number(body, key).filter(|_| by_levels.is_some());
+        let said = SCORES.iter().find_map(|key| recorded(key).or_else(|| labelled(body, key)));
         if let Some((at, value)) = said.filter(|(_, value)| !(low..=high).contains(value)) {
             let line = case.source.position(scale.start()).line;
-            let message = format!("{value} is none of the levels from line {line} on: {low} to {high}");
+            let message = match by_levels {
+                Some(_) => format!("{value} is none of the levels from line {line} on: {low} to {high}"),
+                None => format!("{value} is not on the scale of line {line}: {low} to {high}"),
+            };
             let place = Span::within(span, at, value.to_string().len());
+            if sink.findings.iter().any(|finding| finding.span.overlaps(place)) {
+                continue;
+            }
             sink.report(place, message, "give the sample a level of the scale").related.push(scale);
         }
     }
@@ -68,6 +76,22 @@ fn levels(case: &Case<'_>) -> Option<(i64, i64, Span)> {
     }
     found
 }
+
+/// The only scale that the prompt states in words: "scores run from 1 to 5".
+fn stated(case: &Case<'_>) -> Option<(i64, i64, Span)> {
+    let text = case.source.text();
+    let shown = |unit: &usize| case.labels[*unit].component != Some(Component::Examples);
+    let mut scales = case
+        .demands()
+        .filter(shown)
+        .take(MOST)
+        .flat_map(|unit| super::off_scale::scales_in(text, case.words_of(unit)));
+    let (low, high, span) = scales.next()?;
+    scales.next().is_none().then_some((i64::from(low), i64::from(high), span))
+}
+
+/// How many demands are looked at for a scale.
+const MOST: usize = 200;
 
 /// The number at the head of a line such as `2 = fair`, `- 3: right, but rude`.
 fn level(case: &Case<'_>, unit: usize) -> Option<i64> {

@@ -2,13 +2,16 @@
 
 use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
-    each_opens, emptied, even_so, first_question, free_hours, kept_or_changed, listed_order, needed_or_not,
-    one_or_several, only_or_all, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_units, two_ways_out, without_consent,
+    each_opens, emptied, even_so, first_question, fixed_words, free_hours, kept_or_changed,
+    left_out_or_marked, listed_order, needed_or_not, one_or_several, only_or_all, outside_hours,
+    parts_past_whole, per_holder, refused_topic, ruled_out_word, thresholds, two_origins, two_units,
+    two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::requirement::{Demand, Requirement, Subject, excludes, too_little_room};
+use crate::requirement::{ASKED_FOR, Demand, Measure, Requirement, Subject, excludes, too_little_room};
+use crate::span::Span;
+use crate::words::Word;
 use std::cell::LazyCell;
 
 /// Two stated requirements that exclude each other: lengths, counts, manner, openings.
@@ -70,6 +73,8 @@ impl Check for ClashingDemands {
                     && excludes(earlier, requirement)
                     && !(is_explained_within(case, earlier, requirement) && *reasons)
                     && !is_marked_within(case, requirement)
+                    && !is_another_lot(case, requirement)
+                    && !comes_after(case, requirement)
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
@@ -128,6 +133,8 @@ impl Check for ClashingDemands {
         catch_all::run(case, sink);
         outside_hours::run(case, sink);
         free_hours::run(case, sink);
+        fixed_words::run(case, sink);
+        left_out_or_marked::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;
@@ -177,6 +184,37 @@ fn is_marked_within(case: &Case<'_>, rule: &Requirement) -> bool {
             || ["\"key\"", " key ", " keys "].iter().any(|key| case.source.text().contains(key))
     };
     bans && record() && holder()
+}
+
+/// "Then summarise the talk in 80 words": what is written when the rest is done has a length of its own.
+pub(super) fn comes_after(case: &Case<'_>, rule: &Requirement) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(rule.unit);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    matches!(rule.demand, Demand::Amount { .. })
+        && matches!(&*lower(0), "then" | "afterwards" | "finally")
+        && matches!(&*lower(1), "summarise" | "summarize" | "write" | "add")
+}
+
+/// "Twelve names", "list eight names that were turned down": others than the twelve.
+fn is_another_lot(case: &Case<'_>, rule: &Requirement) -> bool {
+    let Demand::Amount { measure: Measure::Items(things), bound } = &rule.demand else { return false };
+    if !ASKED_FOR.contains(things) || bound.least != bound.most {
+        return false;
+    }
+    let text = case.source.text();
+    let unit = case.units[rule.unit].text;
+    let behind = case.words.within(Span::new(rule.span.end(), unit.end()));
+    let ends = behind.first().is_none_or(|word| {
+        word.is_punctuation() || matches!(&*word.lower(text), "in" | "as") && behind.len() <= 5
+    });
+    let picks = |word: &Word| {
+        matches!(
+            &*word.lower(text),
+            "more" | "further" | "other" | "another" | "first" | "per" | "each" | "every" | "best" | "of"
+        )
+    };
+    !ends || case.words.within(unit).iter().any(picks)
 }
 
 /// True where the prompt names a field for reasons in quotation marks or backticks.

@@ -1,10 +1,9 @@
 //! Parts in a stated order, and one of them at another place: "under "New", "Better" and "Fixed", in that order", "put the
 //! fixes first".
 
-use super::place_of_part::places;
 use super::{Case, Sink};
 use crate::likeness::stem;
-use crate::requirement::{is_exception, quotations};
+use crate::requirement::{is_exception, places, quotations};
 
 /// How many orders are kept in mind.
 const MOST: usize = 16;

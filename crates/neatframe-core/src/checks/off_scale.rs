@@ -189,7 +189,7 @@ fn rated(case: &Case<'_>, unit: usize) -> Option<u32> {
 const REACH: usize = 9;
 
 /// "Score … from 1 to 5", "a score of 0-10": the lowest, the highest, and the words.
-fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
+pub(super) fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
     for at in 0..words.len() {
@@ -202,8 +202,11 @@ fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
             let led =
                 matches!(&*lower(from - 1), "from" | "between" | "of" | "as" | "(" | "a" | "scale" | "on");
             let lowest = number(text, *words.get(from)?)?;
-            let joined = matches!(&*lower(from + 1), "to" | "and" | "–" | "-");
-            let to = from + 1 + usize::from(joined);
+            // "From 1 (poor) to 6".
+            let bracket = (from + 2..from + 6).find(|&at| lower(from + 1) == "(" && lower(at) == ")");
+            let next = bracket.unwrap_or(from) + 1;
+            let joined = matches!(&*lower(next), "to" | "and" | "–" | "-");
+            let to = next + usize::from(joined);
             let highest = number(text, *words.get(to)?)?;
             let dashed = joined
                 || text[words[from].end as usize..words[to].start as usize].trim() == "-"
@@ -251,7 +254,13 @@ fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
             let bounds = lower(at + 1) == "of"
                 && lower(at + 3) == "or"
                 && matches!(&*lower(at + 4), "more" | "higher" | "above" | "over" | "better");
-            let score = number(text, words[at + 2]).filter(|_| bounds || (of || gets) && ends(at + 3))?;
+            // "The lowest mark is 0".
+            let bottom = at > 0
+                && matches!(&*lower(at - 1), "lowest" | "worst" | "minimum")
+                && SCORES.contains(&&*lower(at))
+                && lower(at + 1) == "is";
+            let named = of || gets || bottom;
+            let score = number(text, words[at + 2]).filter(|_| bounds || named && ends(at + 3))?;
             // "A score of 8 to 10" is a range of its own.
             let span = words[at].span().cover(words[at + 2].span());
             words[at + 2].is_number().then_some((score, span))

@@ -1,5 +1,6 @@
 //! Parts of the reply whose lengths are more than the whole may have: three paragraphs of 60 words in a mail of 120.
 
+use super::clashing_demands::comes_after;
 use super::{Case, Sink};
 use crate::requirement::{Bound, Demand, Measure, Requirement, Subject, number, singular};
 
@@ -22,7 +23,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         Some((rule, most))
     });
     let Some((whole, most)) = whole else { return };
-    for part in firm().filter(|rule| rule.unit != whole.unit) {
+    for part in firm().filter(|rule| rule.unit != whole.unit && !comes_after(case, rule)) {
         let Some((named, least)) = words(part).and_then(least) else { continue };
         let count = match &part.subject {
             Subject::Reply => continue,

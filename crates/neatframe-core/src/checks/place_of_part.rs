@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::is_exception;
+use crate::requirement::{is_exception, places};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -115,7 +115,12 @@ impl Opening {
                 && lower(at + 1) == "with"
                 && matches!(&*lower(at + 2), "the" | "a" | "an" | "your")
         };
-        let at = (0..words.len()).find(begins).filter(|_| !step)?;
+        let Some(at) = (0..words.len()).find(begins).filter(|_| !step) else {
+            // "Put the table first".
+            let (part, _, span) = places(text, words).into_iter().find(|(_, first, _)| *first && !step)?;
+            let prose = PROSE.iter().any(|name| stem(name) == part);
+            return Some(Opening { unit, span, things: vec![part], prose });
+        };
         let object = &words[at + 3..];
         let ends = |word: &Word| {
             word.is_punctuation()
@@ -141,155 +146,3 @@ impl Opening {
 
 /// Words from which a sentence is not looked at.
 const LONG: usize = 40;
-
-/// The parts that a sentence places, each with whether it stands first, and the words that say so.
-pub(super) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let definite = |at: usize| matches!(&*lower(at), "the" | "your");
-    let mut found = Vec::new();
-    for at in 0..words.len() {
-        let opens = at == 0 || words[at - 1].is_punctuation() || matches!(&*lower(at - 1), "and" | "then");
-        // "First the summary".
-        if opens && lower(at) == "first" && definite(at + 1) {
-            found.extend(part(text, words, at + 2).map(|(part, to)| (part, true, at..to)));
-        }
-        // "Begin with the fare"; of each line, or of the letter's second page, is another thing.
-        let first = matches!(&*lower(at), "begin" | "start" | "open" | "lead");
-        let last = matches!(&*lower(at), "end" | "close" | "finish" | "conclude");
-        // "Start with a summary": there is but one.
-        let single = matches!(&*lower(at + 2), "a" | "an")
-            && matches!(
-                &*lower(at + 3),
-                "summary" | "overview" | "title" | "table" | "conclusion" | "verdict"
-            );
-        if opens && (first || last) && lower(at + 1) == "with" && (definite(at + 2) || single) {
-            found.extend(part(text, words, at + 3).map(|(part, to)| (part, first, at..to)));
-        }
-        // "The last row holds the total."
-        let holds =
-            matches!(&*lower(at + 3), "holds" | "is" | "contains" | "gives" | "has" | "shows" | "carries");
-        let stretch =
-            matches!(&*lower(at + 2), "row" | "line" | "sentence" | "paragraph" | "section" | "column");
-        let end = match &*lower(at + 1) {
-            "first" | "opening" | "top" => Some(true),
-            "last" | "final" | "closing" | "bottom" => Some(false),
-            _ => None,
-        };
-        if opens && lower(at) == "the" && holds && stretch && definite(at + 4) {
-            let held = end.and_then(|first| Some((first, part(text, words, at + 5)?)));
-            found.extend(held.map(|(first, (part, to))| (part, first, at..to)));
-        }
-        // "Put the fare last", "the title comes at the end".
-        let kept = opens && matches!(&*lower(at), "leave" | "save" | "keep") && definite(at + 1);
-        let for_the_end = lower(at + 3) == "for"
-            && (lower(at + 4) == "last" || lower(at + 4) == "the" && lower(at + 5) == "end");
-        if kept
-            && for_the_end
-            && let Some(word) = words.get(at + 2)
-        {
-            let to = at + if lower(at + 4) == "last" { 5 } else { 6 };
-            found.push((stem(&word.lower(text)), false, at..to));
-            continue;
-        }
-        let puts =
-            opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state" | "name" | "mention");
-        let named =
-            if puts && definite(at + 1) { Some(at + 2) } else { (opens && definite(at)).then_some(at + 1) };
-        let Some((part, to)) = named.and_then(|from| part(text, words, from)) else { continue };
-        let stands = matches!(&*lower(to), "comes" | "goes" | "stands" | "is" | "come" | "go");
-        let from = if puts { to } else { to + usize::from(stands) };
-        if let Some((first, length)) = end_named(text, words, from).filter(|_| puts || stands) {
-            found.push((part, first, at..from + length));
-        }
-    }
-    let span = |range: std::ops::Range<usize>| words[range.start].span().cover(words[range.end - 1].span());
-    found.into_iter().map(|(part, first, range)| (part, first, span(range))).collect()
-}
-
-/// The noun that names a part: the one word from `at` on, and where the words after it begin.
-fn part(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
-    let word = words.get(at)?;
-    let plain = !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP);
-    // "The phone number": two nouns make one name.
-    let noun = |at: usize| {
-        words.get(at).filter(|word| {
-            !word.is_punctuation()
-                && !word.is_number()
-                && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
-        })
-    };
-    if plain
-        && let Some(second) = noun(at + 1).filter(|_| !stands_alone(text, words, at + 1))
-        && stands_alone(text, words, at + 2)
-    {
-        let name = stem(&word.lower(text)).rotate_left(7) ^ stem(&second.lower(text));
-        return Some((name, at + 2));
-    }
-    (plain && stands_alone(text, words, at + 1)).then(|| (stem(&word.lower(text)), at + 1))
-}
-
-/// True where the name of a part ends before `at`: "the fare of the last boat" is another part than "the fare".
-fn stands_alone(text: &str, words: &[Word], at: usize) -> bool {
-    words.get(at).is_none_or(|next| {
-        next.is_punctuation()
-            || matches!(
-                &*next.lower(text),
-                "first"
-                    | "last"
-                    | "at"
-                    | "on"
-                    | "once"
-                    | "only"
-                    | "in"
-                    | "so"
-                    | "since"
-                    | "because"
-                    | "comes"
-                    | "goes"
-                    | "stands"
-                    | "is"
-                    | "come"
-                    | "go"
-                    | "and"
-            )
-    })
-}
-
-/// "First", "at the end": whether it is the head, and how many words say so.
-fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
-    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let ends = |at: usize| words.get(at).is_none_or(|word| word.is_punctuation());
-    // "Once, in the last paragraph".
-    let skipped = (at..at + 3).take_while(|&at| matches!(&*lower(at), "once" | "only" | ",")).count();
-    let stretch = |at: usize| {
-        matches!(&*lower(at), "sentence" | "paragraph" | "line" | "row" | "section" | "column")
-            && ends(at + 1)
-    };
-    if lower(at + skipped) == "in" && lower(at + skipped + 1) == "the" && stretch(at + skipped + 3) {
-        return match &*lower(at + skipped + 2) {
-            "first" | "opening" => Some((true, skipped + 4)),
-            "last" | "final" | "closing" => Some((false, skipped + 4)),
-            _ => None,
-        };
-    }
-    match &*lower(at) {
-        // "The conclusion is the last paragraph".
-        "the" if stretch(at + 2) => match &*lower(at + 1) {
-            "first" | "opening" => Some((true, 3)),
-            "last" | "final" | "closing" => Some((false, 3)),
-            _ => None,
-        },
-        "first" if ends(at + 1) => Some((true, 1)),
-        "last" if ends(at + 1) => Some((false, 1)),
-        "at" | "on" => {
-            let the = (at + 1..at + 3).take_while(|&at| matches!(&*lower(at), "the" | "very")).count();
-            let first = match &*lower(at + 1 + the) {
-                "top" | "beginning" | "start" => true,
-                "end" | "bottom" => false,
-                _ => return None,
-            };
-            ends(at + 2 + the).then_some((first, 2 + the))
-        }
-        _ => None,
-    }
-}

@@ -2,7 +2,7 @@
 
 use super::{
     Case, Check, Meta, Sink, beyond_levels, columns, listed_fields, odd_label, owed_word, quoted_number,
-    typed_fields, uncited,
+    sorted_by_rule, things_shown, typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -84,9 +84,10 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
             if matches!(&rule.demand, Demand::Mention(words) if named(words)) {
                 continue;
             }
-            // "Headline: …" is the headline that the rule bounds.
+            // "Headline: …" is the headline that the rule bounds, and so is "Sample headline: …".
+            let thing = ["sample ", "example "].iter().find_map(|word| label.strip_prefix(word));
             let whole = match &rule.subject {
-                Subject::Named(part) | Subject::Each(part) if *part == label => {
+                Subject::Named(part) | Subject::Each(part) if part == thing.unwrap_or(&label) => {
                     Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
                 }
                 _ => None,
@@ -195,6 +196,8 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     odd_label::run(case, &rules, sink);
     uncited::run(case, sink);
     owed_word::run(case, sink);
+    sorted_by_rule::run(case, sink);
+    things_shown::run(case, &rules, sink);
     columns::run(case, &rules, sink);
     listed_fields::run(case, sink);
     fields(case, sink);

@@ -21,6 +21,7 @@ static NUMBERS: Meta = Meta {
     bad: &[
         "Do this:\n1. Read the log.\n2. Write the notice.\n4. Send it.",
         "Do this:\n1. Read the log.\n2. Write the notice.\n2. Send it.",
+        "Do this:\n1. Read the log.\n2. Write the notice.\n3. Send it.\n2. File it.\n5. Rest.",
         "Step 1: Read the log.\nStep 2: Write the notice.\nStage 3: Send it.",
         "Do this:\na) Read the log.\nb) Write the notice.\nd) Send it.",
     ],
@@ -79,6 +80,14 @@ impl Check for StepNumbers {
                         // 1, 2, 2, 4: the second 2 is the 3 that is not there, and nothing refers to either.
                         finding.fix = renumber(&run[at + 1..at + 2], before.number);
                     }
+                } else if step.number < before.number {
+                    let message = format!("number {} stands twice", step.number);
+                    let finding = sink.report(step.place, message, "number the steps anew from here");
+                    let twin = run[..at].iter().rfind(|other| other.number == step.number);
+                    finding.related.extend(twin.map(|twin| twin.place));
+                } else if run[..at].iter().any(|other| other.number > before.number) {
+                    // Behind a number that slipped back, the next is told by the one before it.
+                    continue;
                 } else if step.number > before.number + 1 && step.number <= before.number + FAR && begins {
                     let verb = if step.number == before.number + 2 { "is" } else { "are" };
                     let message = format!(

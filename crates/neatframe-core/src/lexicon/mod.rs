@@ -3,13 +3,15 @@
 #[cfg(test)]
 mod pattern;
 pub(crate) mod vocabulary;
+mod walk;
 
 use crate::component::{Component, Facet};
 use crate::words::Word;
-use vocabulary::{NUMBER, NUMBER_WORD, PUNCTUATION};
+use vocabulary::{NUMBER, NUMBER_WORD};
+use walk::{End, Walk};
 
 /// Which file of the lexicon a hit comes from.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
 pub(crate) enum Set {
     Vague,
     Padding,
@@ -21,26 +23,6 @@ pub(crate) enum Set {
     Charm,
     Pole,
 }
-
-/// A compiled pattern. Its first token is not stored: the table is sorted by it. The others are numbers in `TOKENS`: the id of
-/// a word, [`GROUP`] and the number of a group of words, or one of the three constants after it.
-pub(crate) struct Pattern {
-    from: u32,
-    length: u8,
-    set: Set,
-    entry: u16,
-    at_start: bool,
-    at_end: bool,
-}
-
-/// From here on a token stands for one of several words.
-const GROUP: u16 = 0x8000;
-/// A number.
-const A_NUMBER: u16 = 0xffff;
-/// Any one word.
-const ANY: u16 = 0xfffe;
-/// Up to four words.
-const GAP: u16 = 0xfffd;
 
 /// A word or phrase that two readers would carry out differently.
 pub(crate) struct VagueTerm {
@@ -148,11 +130,13 @@ impl Hit {
 pub(crate) fn find(words: &[Word], hits: &mut Vec<Hit>) {
     hits.clear();
     let opening = words.iter().position(|word| !word.is_punctuation()).unwrap_or(0);
-    for first in 0..words.len() {
-        let id = words[first].id;
-        find_from(words, first, opening, id, hits);
-        if words[first].is(NUMBER_WORD) {
-            find_from(words, first, opening, NUMBER, hits);
+    let mut walk = Walk::new(words);
+    for (first, word) in words.iter().enumerate() {
+        walk.from(first, first == opening, word.id);
+        keep(&walk, hits);
+        if word.is(NUMBER_WORD) {
+            walk.from(first, first == opening, NUMBER);
+            keep(&walk, hits);
         }
     }
 }
@@ -174,33 +158,11 @@ pub(crate) fn find_in(text: &str, words: &[Word], hits: &mut Vec<Hit>) {
 /// How many of the last hits can still reach a place; a bound, so that a text of one word stays linear.
 const NEAR: usize = 32;
 
-fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut Vec<Hit>) {
-    if !vocabulary::is_known(id) {
-        return;
-    }
-    let (from, to, open, end) = FIRST[id as usize];
-    let second = words.get(first + 1).map_or(u32::MAX, |word| word.id);
-    let pairs = &PAIRS[from as usize..to as usize];
-    let at = pairs.partition_point(|(word, _)| u32::from(*word) < second);
-    let literal = pairs[at..].iter().take_while(|(word, _)| u32::from(*word) == second);
-    let mut literal = literal.map(|(_, pattern)| *pattern).peekable();
-    let mut rest = OPEN[open as usize..end as usize].iter().copied().peekable();
-    // In the order of the table, so that of two equal hits the same one always stays.
-    while let Some(next) = match (literal.peek(), rest.peek()) {
-        (Some(one), Some(two)) if one < two => literal.next(),
-        (Some(_), None) => literal.next(),
-        _ => rest.next(),
-    } {
-        let pattern = &PATTERNS[usize::from(next)];
-        if pattern.at_start && first != opening {
-            continue;
-        }
-        let tokens = &TOKENS[pattern.from as usize..pattern.from as usize + usize::from(pattern.length)];
-        let Some(last) = match_rest(tokens, words, first) else { continue };
-        if pattern.at_end && words[last + 1..].iter().any(|word| !word.is_punctuation()) {
-            continue;
-        }
-        let hit = Hit { set: pattern.set, entry: pattern.entry, first, last };
+/// Adds what a walk has found, unless a longer hit of its set stands there.
+fn keep(walk: &Walk<'_>, hits: &mut Vec<Hit>) {
+    let first = walk.first;
+    for &walk::Match { set, entry, last, .. } in &walk.found {
+        let hit = Hit { set, entry, first, last };
         let near = hits.len().saturating_sub(NEAR);
         // Demands on two axes may share their words.
         let same_axis = |other: &Hit| {
@@ -220,30 +182,6 @@ fn find_from(words: &[Word], first: usize, opening: usize, id: u32, hits: &mut V
             _ => hits.push(hit),
         }
     }
-}
-
-/// Matches the rest of a pattern after `at`; gives the index of the last word. Gaps are short, so this is linear.
-fn match_rest(rest: &[u16], words: &[Word], at: usize) -> Option<usize> {
-    let Some((&token, tail)) = rest.split_first() else { return Some(at) };
-    if token == GAP {
-        return (0..=4).find_map(|skipped| {
-            let ends_clause =
-                words.get(at + 1..at + 1 + skipped)?.iter().any(|word| word.is(vocabulary::STOP_MARK));
-            if ends_clause { None } else { match_rest(tail, words, at + skipped) }
-        });
-    }
-    let word = words.get(at + 1)?;
-    let fits = match token {
-        A_NUMBER => word.is_number(),
-        ANY => !word.is(PUNCTUATION),
-        word_id if word_id < GROUP => word.id == u32::from(word_id),
-        group => {
-            let (from, length) = GROUPS[usize::from(group - GROUP)];
-            let ids = &GROUP_IDS[from as usize..(from + length) as usize];
-            ids.iter().any(|id| word.id == u32::from(*id))
-        }
-    };
-    if fits { match_rest(tail, words, at + 1) } else { None }
 }
 
 #[cfg(test)]

@@ -20,13 +20,25 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 86] = [
+static FIXED: [Phrase; 94] = [
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
     (&["begin|start|open|lead", "with|by"], &[], 0),
     (&["stop", "after"], &[], 0),
+    (&["pass|passed|passing|hand|handed", "on", "to"], &["escalate"], 0),
     (&["pass|passed|passing|hand|handed", "on"], &["share"], 0),
+    (&["member|members", "of", "staff"], &["human"], 0),
+    (
+        &[
+            "close|end|finish|conclude",
+            "the|your|each",
+            "report|reply|answer|mail|text|letter|message",
+            "with|on|by",
+        ],
+        &["end"],
+        0,
+    ),
     (&["more", "than", "needed|necessary"], &["concise"], -1),
     (&["more", "than", "is", "needed|necessary"], &["concise"], -1),
     (&["stay|stays|remain|remains|kept|is|are", "secret"], &["reveal"], 1),
@@ -116,6 +128,11 @@ static FIXED: [Phrase; 86] = [
     (&["stay|remain|keep", "in", "character"], &["character"], 0),
     (&["break|leave|breaking", "character"], &["character"], -1),
     (&["has|have|holds|contains", "no", "content|text|data"], &["empty"], 0),
+    (&["with|has|have|contain|contains|holds", "no", "value|values|entry"], &["empty"], 0),
+    (&["without", "a|any", "value|values"], &["empty"], 0),
+    (&["at", "no", "point|time"], &[], 1),
+    (&["in", "no", "case"], &[], 1),
+    (&["under", "no", "circumstances"], &[], 1),
     (&["without", "errors|mistakes"], &[], 0),
     (&["before", "you"], &["before"], 0),
     (&["you", "return|write|give|produce|send"], &[], 0),

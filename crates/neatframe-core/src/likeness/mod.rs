@@ -67,13 +67,13 @@ const FRAMING: &[&str] = &[
     "get", "gets", "give", "given", "giving", "go", "goes", "has", "have", "important", "include",
     "included", "including", "incredibly", "inside", "it", "its", "job", "keep", "last", "least", "leave",
     "leaves", "length", "less", "let", "lets", "letters", "limit", "limited", "long", "longer", "look",
-    "looks", "made", "make", "max", "maximum", "min", "minimum", "more", "most", "need", "needs", "note",
-    "occur", "occurs", "offer", "offered", "offers", "output", "over", "overall", "own", "part", "parts",
-    "permitted", "please", "present", "presented", "provide", "provided", "provides", "put", "really",
-    "receive", "receives", "remember", "replies", "reply", "response", "responses", "return", "returned",
-    "said", "say", "set", "short", "shorter", "single", "size", "something", "sound", "stay", "stays",
-    "sure", "text", "thing", "things", "throughout", "time", "times", "total", "type", "under", "use",
-    "used", "very", "want", "way", "well", "whole", "within", "wrap", "wrapped", "write", "written",
+    "looks", "made", "make", "matters", "max", "maximum", "min", "minimum", "more", "most", "need", "needs",
+    "note", "occur", "occurs", "offer", "offered", "offers", "output", "over", "overall", "own", "part",
+    "parts", "permitted", "please", "present", "presented", "provide", "provided", "provides", "put",
+    "really", "receive", "receives", "remember", "replies", "reply", "response", "responses", "return",
+    "returned", "said", "say", "set", "short", "shorter", "single", "size", "something", "sound", "stay",
+    "stays", "sure", "text", "thing", "things", "throughout", "time", "times", "total", "type", "under",
+    "use", "used", "very", "want", "way", "well", "whole", "within", "wrap", "wrapped", "write", "written",
     "younger",
 ];
 
@@ -99,8 +99,15 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist.preserves = preserved;
     // "Never give a fare without its link": each of them has one.
     let without = words.iter().position(|word| word.lower(text) == "without");
-    let requires =
-        without.is_some_and(|without| words[..without].iter().any(|word| word.is(vocabulary::NEGATION)));
+    let denied = |words: &[Word]| words.iter().any(|word| word.is(vocabulary::NEGATION));
+    // "A fare without its link is not allowed".
+    let ruled_out = |rest: &[Word]| {
+        denied(rest)
+            || rest
+                .iter()
+                .any(|word| LEAVES_OUT.contains(&&*word.lower(text)) || word.lower(text) == "rejected")
+    };
+    let requires = without.is_some_and(|at| denied(&words[..at]) || at <= 3 && ruled_out(&words[at + 1..]));
     let (words, subject_place) = without_place(text, words);
     let ends = narrow_place(text, words);
     // "In the text" is everywhere.
@@ -123,7 +130,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "When there is no hour" and "if the hour is missing" name one case.
         // "As if you knew it" names no case.
         let likens = at > 0 && words[at - 1].lower(text) == "as";
-        in_condition = word.is(vocabulary::CONDITION) && !likens
+        // "Cite where it comes from", "say when it sails" ask for the place and the time.
+        let told = at > 0 && TELLS.contains(&&*words[at - 1].lower(text));
+        in_condition = word.is(vocabulary::CONDITION) && !likens && !told
             || in_condition && !matches!(word.text(text), "," | ";" | ":" | ".");
         let before = gist.stems.len();
         // "Ticket numbers such as LF-12": a sample of what is named.
@@ -216,6 +225,31 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Every item needs a price", "do not list an item without its price".
         let denied = at > 0 && words[at - 1].is(vocabulary::NEGATION);
         if requires && denied && LISTS.contains(&&*lower) {
+            continue;
+        }
+        let shut_out = || matches!(&*lower, "rejected" | "allowed" | "accepted");
+        if requires && (shut_out() || LEAVES_OUT.contains(&&*lower)) {
+            continue;
+        }
+        // "List every assumption", "state the assumptions".
+        let every = words.get(1).is_some_and(|next| matches!(&*next.lower(text), "every" | "each" | "all"));
+        if at == 0
+            && words.len() > 2
+            && (matches!(&*lower, "state" | "note" | "specify") || lower == "list" && every)
+        {
+            gist.stems.push(stem("name"));
+            gist.main.extend_from_slice(&gist.stems[before..]);
+            continue;
+        }
+        // "The order of the entries" is the order.
+        let of_the = at > 2 && words[at - 2].lower(text) == "of" && words[at - 1].lower(text) == "the";
+        if preserved && of_the && HEADS.contains(&&*lower) {
+            continue;
+        }
+        // "The guest's password" is the password.
+        let owner = lower.strip_suffix("'s").map(|owner| vocabulary::find(owner.as_bytes()));
+        let whose = owner.is_some_and(|id| vocabulary::flags(id) & vocabulary::PERSON != 0);
+        if whose && words.get(at + 1).is_some_and(|next| !next.is_punctuation()) {
             continue;
         }
         // "Ask the customer for the number", "ask for the number".
@@ -420,6 +454,9 @@ const SOURCES: [&str; 16] = [
     "text", "article", "document", "documents", "context", "source", "sources", "log", "notes", "transcript",
     "report", "page", "passage", "passages", "input", "material",
 ];
+
+/// Verbs that tell of something.
+const TELLS: [&str; 7] = ["say", "state", "cite", "name", "show", "note", "explain"];
 
 /// Verbs that put a thing in.
 const LISTS: [&str; 8] = ["list", "give", "show", "name", "add", "use", "mention", "print"];

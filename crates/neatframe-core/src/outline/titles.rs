@@ -96,7 +96,7 @@ impl Builder<'_> {
             && words <= 6
             && is_name(body)
             && (next.len() > body.len() || self.is_item(index + 1) || is_slot(next) || one_of_several)
-            && !next.starts_with(char::is_lowercase)
+            && (!next.starts_with(char::is_lowercase) || before.is_empty() && is_form_line(next))
             && self.fences[index] == Fenced::Outside
     }
 
@@ -168,6 +168,14 @@ impl Builder<'_> {
 
 /// How many such titles show that they are titles.
 pub(super) const NAMED: usize = 3;
+
+/// `neatness: <mark>`: a line of a form, with a hole for what goes in.
+fn is_form_line(line: &str) -> bool {
+    line.split_once(": ").is_some_and(|(name, hole)| {
+        name.len() <= 24
+            && (hole.starts_with('<') && hole.ends_with('>') || hole.starts_with('[') && hole.ends_with(']'))
+    })
+}
 
 /// "Example", "## Sample row:", not in capitals.
 pub(crate) fn is_sample_title(line: &str) -> bool {

@@ -6,16 +6,18 @@ mod grounding;
 mod limits;
 mod manners;
 mod orders;
+mod placed;
 mod set_aside;
 mod sides;
 mod unasked;
+mod values;
 mod verbatim;
 
 use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
-use crate::requirement::{Demand, Requirement, is_one_gap};
+use crate::requirement::Requirement;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
@@ -46,7 +48,7 @@ pub(crate) fn find(
         let two_things = step(*earlier) && asks(*unit);
         !two_things && !are_opposed(source.text(), at(*earlier), at(*unit))
     });
-    for (unit, earlier) in same_gaps(requirements) {
+    for (unit, earlier) in values::same_gaps(requirements) {
         twins.entry(unit).or_insert(earlier);
     }
     let of_persona = |unit: usize| labels[unit].component == Some(Component::Role);
@@ -60,7 +62,7 @@ pub(crate) fn find(
     for (unit, earlier) in grounding::repeated(source.text(), words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
-    for (unit, earlier) in same_words_ruled_out(words, units, requirements) {
+    for (unit, earlier) in values::stated_again(source.text(), words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
     let demands: Vec<usize> = demands.collect();
@@ -85,7 +87,9 @@ pub(crate) fn find(
         .chain(sides::repeated(text, words, spans()))
         .chain(set_aside::repeated(text, words, spans()))
         .chain(unasked::repeated(text, words, spans()))
-        .chain(orders::repeated(text, words, spans()));
+        .chain(orders::repeated(text, words, spans()))
+        .chain(placed::repeated(text, words, spans()))
+        .chain(values::same_fallback(text, words, spans()));
     for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);
     }
@@ -247,7 +251,9 @@ fn ends_in_a_new_place(text: &str, later: &[Word], earlier: &[Word]) -> bool {
     let new = |word: &Word| {
         let lower = word.lower(text);
         let general = word.is(vocabulary::STOP | vocabulary::PERSON | vocabulary::CONDITION);
-        let ordinal = matches!(&*lower, "first" | "last" | "second" | "third" | "opening" | "top");
+        // "In the second person" is no place.
+        let person = later[from + 1..end].iter().any(|word| word.lower(text) == "person");
+        let ordinal = matches!(&*lower, "first" | "last" | "second" | "third" | "opening" | "top") && !person;
         let marks = matches!(&*lower, "bold" | "italics" | "capitals" | "brackets" | "quotes" | "backticks");
         (ordinal || marks)
             && !general
@@ -332,40 +338,6 @@ fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
         && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
     // "piers/merle.txt".
     slot || title || !text.contains(char::is_whitespace)
-}
-
-/// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
-fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
-    let mut seen: Vec<(&str, &str, usize)> = Vec::new();
-    let mut found = Vec::new();
-    for rule in requirements.iter().take(GAPS) {
-        let Demand::Gap { of, value } = &rule.demand else { continue };
-        let twin = |(thing, said, unit): &&(&str, &str, usize)| {
-            *said == value && *unit != rule.unit && is_one_gap(thing, of)
-        };
-        match seen.iter().find(twin) {
-            Some((_, _, earlier)) => found.push((rule.unit, *earlier)),
-            None => seen.push((of, value, rule.unit)),
-        }
-    }
-    found
-}
-
-/// How many requirements are looked at for gaps.
-const GAPS: usize = 400;
-
-/// The same word ruled out twice: `Nothing with "oat" in it`, `The word "oat" must not occur`.
-fn same_words_ruled_out(words: &Words, units: &[Unit], requirements: &[Requirement]) -> Vec<(usize, usize)> {
-    let mut seen: HashMap<String, usize> = HashMap::new();
-    let mut found = Vec::new();
-    for rule in requirements.iter().filter(|rule| !rule.conditional) {
-        let Demand::Omit(word) = &rule.demand else { continue };
-        let earlier = *seen.entry(word.to_lowercase()).or_insert(rule.unit);
-        if earlier != rule.unit && words.within(units[rule.unit].text).len() <= limits::SHORT + 2 {
-            found.push((rule.unit, earlier));
-        }
-    }
-    found
 }
 
 /// Earlier demands that share the rarest words, in order.

@@ -136,6 +136,12 @@ fn of_one_subject(one: &Subject, other: &Subject) -> bool {
 const FOUND: [&str; 8] =
     ["findings", "issues", "problems", "errors", "faults", "bugs", "mistakes", "defects"];
 
+/// What a prompt asks for a number of, once: "ten names", "seven tips".
+pub(crate) const ASKED_FOR: [&str; 15] = [
+    "names", "titles", "headlines", "slogans", "taglines", "captions", "tips", "ideas", "suggestions",
+    "recommendations", "hashtags", "keywords", "riddles", "jokes", "recipes",
+];
+
 /// True for one measure under two names: "six suggestions", "four ideas".
 fn same_measure(one: &Measure, other: &Measure) -> bool {
     const THOUGHTS: [&str; 4] = ["ideas", "suggestions", "proposals", "options"];
@@ -149,7 +155,7 @@ fn same_measure(one: &Measure, other: &Measure) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 18] = [
+const CROSSED: [(&str, &str); 19] = [
     ("no jargon", "advanced"),
     ("no Markdown", "headings"),
     ("no bullets", "numbered"),
@@ -163,6 +169,7 @@ const CROSSED: [(&str, &str); 18] = [
     ("much", "all explained"),
     ("first person", "no we"),
     ("an explanation", "no reasons"),
+    ("nothing", "advanced"),
     ("as given", "by date"),
     ("as given", "by name"),
     ("as given", "by rank"),
@@ -234,8 +241,9 @@ fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bou
             limits(one) || limits(two) || *subject != Subject::Reply || one.about && two.about
         }
         Measure::Minutes => true,
-        // A table has one number of rows.
+        // A table has one number of rows, and what is sought is sought once.
         Measure::Items("rows" | "columns" | "stanzas") => true,
+        Measure::Items(things) if ASKED_FOR.contains(things) => true,
         Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
             *subject != Subject::Reply || limits(one) || limits(two)
         }

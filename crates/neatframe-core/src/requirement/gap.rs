@@ -111,7 +111,8 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
             return Some((at, at));
         }
         // "Write 0 for unknown fares", "leave unknown fields empty".
-        let led = at > 0 && matches!(&*lower[at - 1], "for" | "leave" | "set" | "of" | "mark" | "give");
+        let led = at > 0
+            && matches!(&*lower[at - 1], "for" | "leave" | "set" | "of" | "mark" | "give" | "in" | "into");
         if is(at, &["unknown"]) && led && lower.get(at + 1).is_some_and(|word| word.ends_with('s')) {
             return Some((at, at));
         }

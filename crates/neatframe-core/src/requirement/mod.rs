@@ -13,19 +13,21 @@ mod offered;
 mod order;
 mod part;
 mod pattern;
+mod placed;
 mod spread;
 mod values;
 mod whom;
 mod words;
 
 pub(crate) use amount::{bounded, number};
-pub(crate) use clash::{excludes, too_little_room};
+pub(crate) use clash::{ASKED_FOR, excludes, too_little_room};
 pub(crate) use dates::spelt_form;
 pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;
+pub(crate) use placed::places;
 pub(crate) use whom::{WHOLE, singular};
 pub(crate) use words::{is_exception, quotations};
 

@@ -192,6 +192,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     close(&mut found, &mut open);
     sides::part_from_records(case, &mut found);
     sides::name_inputs(case, &taken, &mut found);
+    sides::answer_by_class(case, &mut found);
     sides::alternate(case, &mut found);
     sides::name_answers(case, &mut found);
     sides::records_come_out(case, &mut found);

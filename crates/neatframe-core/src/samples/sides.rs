@@ -96,6 +96,30 @@ pub(super) fn alternate(case: &Case<'_>, found: &mut [Shown]) {
     }
 }
 
+/// "Call: …" and "RED: …", "Call: …" and "GREEN: …": the one label that comes again goes in, the classes in capitals come out.
+pub(super) fn answer_by_class(case: &Case<'_>, found: &mut [Shown]) {
+    let is_class =
+        |label: &str| label.len() >= 3 && label.chars().all(|c| c.is_ascii_uppercase() || c == '_');
+    for (from, to) in runs(found) {
+        let first =
+            found[from..to].iter().position(|shown| !shown.content.is_empty()).map_or(to, |n| from + n);
+        let run = &mut found[first..to];
+        let Some(asked) = run.first().map(|shown| case.text(shown.label).to_string()) else { continue };
+        let (mut asks, mut classes) = (0, 0);
+        for shown in run.iter() {
+            let label = case.text(shown.label);
+            asks += usize::from(label == asked);
+            classes += usize::from(label != asked && is_class(label));
+        }
+        if is_class(&asked) || asks < 2 || classes < 2 || asks + classes < run.len() {
+            continue;
+        }
+        for shown in run.iter_mut() {
+            shown.side = if case.text(shown.label) == asked { Side::Input } else { Side::Output };
+        }
+    }
+}
+
 /// The words of the lines on the form of the answer, in lower case.
 fn words_of_the_format(case: &Case<'_>) -> HashSet<String> {
     let text = case.source.text();

@@ -33,6 +33,12 @@ pub(super) fn filled_otherwise<'a>(body: &'a str, of: &str, value: &str) -> Opti
     })
 }
 
+/// True for a sign of nothing, alone, that is another than `value`.
+pub(crate) fn is_another(shown: &str, value: &str) -> bool {
+    let (shown, asked) = (shown.trim_matches(['"', '`', '.']).to_lowercase(), value.to_lowercase());
+    shown.len() > 1 && NOTHING.contains(&&*shown) && NOTHING.contains(&&*asked) && shown != asked
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

@@ -34,15 +34,24 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             end.ends_with('?').then(|| (0, body.len(), "a sample ends with a question".to_string()))
         }
         ("naming", "kebab-case" | "snake_case" | "camelCase") => {
-            let name = body.trim().trim_matches(['"', '`', '.']);
-            let off = match pole {
+            let is_off = |name: &str| match pole {
                 "kebab-case" => name.contains(['_', ' ']) || name.contains(char::is_uppercase),
                 "snake_case" => name.contains(['-', ' ']) || name.contains(char::is_uppercase),
                 _ => name.contains(['-', '_', ' ']) || name.starts_with(char::is_uppercase),
             };
-            let single = name.split_whitespace().count() <= 5 && !name.contains([':', '{', '.', ',']);
-            let off = off && single && name.contains(char::is_alphabetic);
-            off.then(|| (0, body.len(), format!("`{name}` is not in {pole}")))
+            // "late-boat, Closed_Pier": a list of names, of which one is off.
+            let names = body.split(", ").map(|name| name.trim().trim_matches(['"', '`', '.']));
+            let single = |name: &&str| {
+                name.split_whitespace().count() <= 5
+                    && !name.contains([':', '{', '.', ','])
+                    && name.contains(char::is_alphabetic)
+            };
+            let one = names.clone().count() == 1;
+            let whole = names.clone().all(|name| one || name.split_whitespace().count() == 1);
+            let off = names.filter(single).find(|name| is_off(name)).filter(|_| whole)?;
+            let from = if one { 0 } else { body.find(off)? };
+            let length = if one { body.len() } else { off.len() };
+            Some((from, length, format!("`{off}` is not in {pole}")))
         }
         ("rounding", "whole numbers") => {
             let percents = rule.to_lowercase().contains("percent");

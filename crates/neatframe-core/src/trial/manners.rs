@@ -1,6 +1,6 @@
 //! Demands of manner that show in a text: emoji, questions, clocks, units, names, letter case.
 
-use super::{Breach, figures, people, sentences, times, units, whole_word};
+use super::{Breach, figures, money, people, sentences, times, units, whole_word};
 use crate::span::Span;
 
 /// Numbers as words; "one" is as often no number.
@@ -79,6 +79,17 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
                 .count();
             (bullet >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
         }
+        "capital letters" => {
+            let letters = body.chars().filter(|c| c.is_alphabetic()).count();
+            let shouts = letters >= SHOUTED
+                && body.split_whitespace().count() >= 3
+                && !body.contains(char::is_lowercase);
+            shouts.then(|| Breach { place: content, what: "a sample is all in capitals".into() })
+        }
+        "currency" => {
+            let (offset, shown) = money::other_currency(body, pole)?;
+            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in {pole}") })
+        }
         "letter case" if pole == "capital first letter" => {
             let offset = body.find(char::is_alphabetic)?;
             let small = body[offset..].chars().next().is_some_and(char::is_lowercase);
@@ -106,6 +117,9 @@ const CLOSED: [&str; 16] = [
     "do", "does", "did", "are", "is", "was", "were", "can", "could", "have", "has", "had", "will", "would",
     "should", "may",
 ];
+
+/// Letters from which a line is no abbreviation.
+const SHOUTED: usize = 10;
 
 /// How many questions a turn asks; "what is …, and how is …?" asks two.
 fn questions(text: &str) -> usize {

@@ -10,6 +10,7 @@ mod people;
 mod times;
 mod units;
 
+pub(crate) use gaps::is_another as is_another_gap;
 pub(crate) use listed::row;
 pub(crate) use money::{differ, is_sum};
 pub(crate) use times::spelt_date;
@@ -50,6 +51,8 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                         | ("phone numbers", _)
                         | ("symbols", _)
                         | ("names of people", "anonymous")
+                        | ("capital letters", "sentence case")
+                        | ("currency", _)
                 )
         }
         Demand::Omit(_)

@@ -56,6 +56,15 @@ fn sums(text: &str) -> impl Iterator<Item = (usize, &str, usize, Form<'_>)> {
     found.into_iter()
 }
 
+/// The first sum in another currency than the one named, `euros`, `dollars` or `pounds`: where it stands, in bytes, and its words.
+pub(super) fn other_currency<'a>(text: &'a str, named: &str) -> Option<(usize, &'a str)> {
+    let asked = CURRENCIES.iter().position(|names| names.contains(&named))?;
+    // Three pounds may be a weight.
+    let weight = |form: &Form<'_>| matches!(form.sign, "pounds" | "pound");
+    let other = |currency: usize, form: &Form<'_>| currency != asked && !weight(form);
+    sums(text).find(|(_, _, currency, form)| other(*currency, form)).map(|(at, words, ..)| (at, words))
+}
+
 /// True for a text that is one sum and nothing else, so that it can show a form.
 pub(crate) fn is_sum(text: &str) -> bool {
     sum(text).is_some_and(|(at, words, ..)| at == 0 && words.len() == text.len())

@@ -24,4 +24,9 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Give a quote for the claim.", "In doubt, give both a quote for the claim and one against it."),
     ("Only answer to requests that are about a fare table.", "Do not include any text except the fare table."),
     ("Each sub-question can be answered on its own.", "First sub-question"),
+    ("No emoji.", "Sign with \"Merle\"."),
+    ("Leave out sightings of which you are not certain.", "Mark rare sightings with a star."),
+    ("Give a mark from 1 (poor) to 6 (very good).", "The lowest mark is 1."),
+    ("Write twelve names.", "List eight names that were turned down."),
+    ("Each turn has at most 30 words.", "Then summarise the path in 80 words."),
 ];

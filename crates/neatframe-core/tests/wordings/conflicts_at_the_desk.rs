@@ -30,4 +30,10 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("The dish must be vegan.", "Serve it with grated parmesan."),
     ("Write entries in lower case.", "Start each entry with a capital letter."),
     ("It must not rhyme.", "Rhyme the second and the fourth line."),
+    ("No emoji.", "Sign with \"Merle 🌙\"."),
+    ("Leave out sightings of which you are not certain.", "Mark uncertain sightings with a star."),
+    ("Give a mark from 1 (poor) to 6 (very good).", "The lowest mark is 0."),
+    ("Speak to the apprentice as \"you\".", "Write all of it in the third person."),
+    ("Order the rows by name.", "The highest fare comes first."),
+    ("Write twelve names.", "List eight names."),
 ];

@@ -8,9 +8,11 @@ mod compatible_everyday_rules;
 mod compatible_house_rules;
 mod compatible_on_manners;
 mod compatible_on_sizes;
+mod compatible_short_rules;
 mod conflicts_at_the_desk;
 mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
+mod conflicts_in_short_rules;
 mod conflicts_in_typed_prompts;
 mod conflicts_on_forms;
 mod conflicts_on_manners;
@@ -26,6 +28,7 @@ mod repeats;
 mod repeats_at_borders;
 mod repeats_from_both_sides;
 mod repeats_in_other_words;
+mod repeats_in_short_rules;
 mod repeats_in_templates;
 mod samples_that_break;
 mod samples_that_keep;
@@ -85,6 +88,7 @@ fn demands_that_exclude_each_other() {
         conflicts_in_everyday_rules::PAIRS,
         conflicts_in_typed_prompts::PAIRS,
         conflicts_at_the_desk::PAIRS,
+        conflicts_in_short_rules::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -97,6 +101,7 @@ fn demands_made_twice() {
         repeats::PAIRS,
         repeats_at_borders::PAIRS,
         repeats_in_other_words::PAIRS,
+        repeats_in_short_rules::PAIRS,
         repeats_in_templates::PAIRS,
         repeats_from_both_sides::PAIRS,
     ]
@@ -118,6 +123,7 @@ fn demands_that_go_together() {
         compatible_house_rules::PAIRS,
         compatible_everyday_rules::PAIRS,
         compatible_at_the_desk::PAIRS,
+        compatible_short_rules::PAIRS,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,

@@ -61,7 +61,10 @@ pub(super) fn is_part_of_a_compound(text: &str, words: &[Word], hit: &Hit) -> bo
 /// "Yes (relevant) or no (irrelevant)": a word for a value.
 pub(super) fn stands_alone_in_brackets(text: &str, words: &[Word], hit: &Hit) -> bool {
     let is = |at: usize, sign: &str| words.get(at).is_some_and(|word| word.text(text) == sign);
-    hit.first > 0 && is(hit.first - 1, "(") && is(hit.last + 1, ")")
+    // "6 (very good)".
+    let graded = |at: usize| words.get(at).is_some_and(|word| matches!(&*word.lower(text), "very" | "quite"));
+    let opens = |at: usize| is(at, "(") || at > 0 && graded(at) && is(at - 1, "(");
+    hit.first > 0 && opens(hit.first - 1) && is(hit.last + 1, ")")
 }
 
 /// "Decide whether the reply addresses the ask correctly", "how suitable the tool was", "Were the tools used correctly?": what is
