@@ -2,10 +2,10 @@
 
 use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
-    each_opens, emptied, even_so, first_question, fixed_words, free_hours, kept_or_changed,
-    left_out_or_marked, listed_order, needed_or_not, one_or_several, only_or_all, outside_hours,
-    parts_past_whole, per_holder, refused_topic, ruled_out_word, thresholds, two_origins, two_units,
-    two_ways_out, without_consent,
+    each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
+    kept_or_changed, left_out_or_marked, listed_order, needed_or_not, one_or_several, only_or_all,
+    outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word, thresholds, two_origins,
+    two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -133,6 +133,7 @@ impl Check for ClashingDemands {
         catch_all::run(case, sink);
         outside_hours::run(case, sink);
         free_hours::run(case, sink);
+        field_done_or_not::run(case, sink);
         fixed_words::run(case, sink);
         left_out_or_marked::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {

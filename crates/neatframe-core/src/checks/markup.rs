@@ -26,6 +26,7 @@ static OPEN_TAG: Meta = Meta {
         "<a>\n<b>\nx\n</a>\n</b>",
         "<facts>\nTwo ferries sail.\n</fact>",
         "<facts>\nTwo ferries sail.\n<facts>\nWrite a notice.",
+        "Write a notice from the facts.\n\n<facts>{{facts}}",
     ],
     good: &[
         "<facts>\nTwo ferries sail.\n</facts>",
@@ -39,6 +40,12 @@ impl Check for OpenTag {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        for tag in opened_before_slots(case) {
+            let name = case.shown(tag);
+            let close = name.replacen('<', "</", 1);
+            let message = format!("`{name}` is never closed");
+            sink.report(tag, message, format!("close it with `{close}` behind the slot"));
+        }
         let mut told = HashSet::new();
         for (at, fault) in case.outline.faults.iter().enumerate() {
             if told.contains(&at) {
@@ -85,6 +92,23 @@ impl Check for OpenTag {
             }
         }
     }
+}
+
+/// `<text>{{text}}` with no `</text>`: where the tag stands.
+fn opened_before_slots(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let braced =
+        case.slots.iter().filter(|slot| text[slot.span.range()].starts_with(['{', '$'])).take(LOOKED_AT);
+    let opened = braced.filter_map(|slot| {
+        let name = case.text(slot.inner).trim();
+        let tag = format!("<{name}>");
+        let from = slot.span.start().checked_sub(tag.len())?;
+        let own = text.get(from..slot.span.start()) == Some(&*tag);
+        let known = |fault: &Fault| matches!(fault, Fault::OpenTag(span) if span.start() == from);
+        (own && !text.contains(&format!("</{name}>")) && !case.outline.faults.iter().any(known))
+            .then(|| Span::new(from, slot.span.start()))
+    });
+    opened.collect()
 }
 
 /// Takes out a mark that has its line for itself; nothing is said by it.

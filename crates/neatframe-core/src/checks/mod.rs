@@ -19,6 +19,7 @@ mod each_opens;
 mod emptied;
 mod even_so;
 mod example;
+mod field_done_or_not;
 mod first_question;
 mod fixed_words;
 mod free_hours;

@@ -157,6 +157,11 @@ fn number_after_words(case: &Case<'_>) -> Option<(Span, Span)> {
     };
     (2..case.units.len()).find_map(|unit| {
         let count = ordinal(unit - 1)?;
+        // "1. First paragraph …" has a number as well.
+        let before = &case.outline.pieces[case.units[unit - 1].pieces.start];
+        if text[before.lead.range()].contains(|c: char| c.is_ascii_digit()) {
+            return None;
+        }
         let piece = &case.outline.pieces[case.units[unit].pieces.start];
         let line = text[piece.lead.cover(piece.text).range()].to_lowercase();
         let number = format!("step {}", count + 2);

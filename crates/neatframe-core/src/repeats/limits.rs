@@ -33,7 +33,7 @@ pub(super) fn same(
     for rule in requirements {
         let Demand::Amount { measure, bound } = &rule.demand else { continue };
         // "Under 120 words" leaves 119, and means what "at most 120 words" means.
-        let limit = bound.most.map(|most| if most >= 19 && most % 10 == 9 { most + 1 } else { most });
+        let limit = bound.most.map(|most| if most >= 14 && most % 5 == 4 { most + 1 } else { most });
         // "One word in this section" holds for that section.
         let here = |row: &[Word]| row[0].lower(text) == "this" && row[1].lower(text) == "section";
         if rule.conditional

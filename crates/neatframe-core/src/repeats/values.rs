@@ -74,7 +74,9 @@ pub(super) fn same_fallback(
         let all = words.within(span);
         let cased = all.iter().take(2).any(|word| word.is(vocabulary::CONDITION));
         let absent = all.iter().take(FEW).any(|word| word.is(vocabulary::NEGATION));
-        if !cased || !absent {
+        // "If it is not in the list" and "if there is no list" are two cases.
+        let sought = all.iter().take(2 * FEW).any(|word| matches!(&*word.lower(text), "find" | "found"));
+        if !cased || !absent || !sought {
             continue;
         }
         let mut quoted = quotations(text, span).into_iter();

@@ -89,13 +89,27 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
     slots.retain(|slot| {
         let name = source.slice(slot.inner);
         match slot.syntax {
-            Syntax::Angles => !tags.contains(name) && !is_signal(source.text(), slot),
+            Syntax::Angles => {
+                !tags.contains(name)
+                    && !is_signal(source.text(), slot)
+                    && !opens_a_slot(source.text(), slot.span)
+            }
             // "Read the [LOG]" speaks of the part under that title.
             Syntax::Brackets => !titles.contains(source.slice(slot.span)),
             _ => true,
         }
     });
     slots
+}
+
+/// `<text>{{text}}`: a tag that nothing closes, and no slot of its own.
+fn opens_a_slot(text: &str, angles: Span) -> bool {
+    let name = text[angles.range()].trim_matches(['<', '>']);
+    let rest = &text[angles.end()..];
+    let inner = ["{{", "${", "{"].iter().find_map(|sign| rest.strip_prefix(sign));
+    inner.is_some_and(|inner| {
+        inner.trim_start().strip_prefix(name).is_some_and(|rest| rest.trim_start().starts_with('}'))
+    })
 }
 
 /// Finds the slots of a text from byte `from` on, in order. `is_mark` tells which `<...>` and `[...]` are tags and titles.

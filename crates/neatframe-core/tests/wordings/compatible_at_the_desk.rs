@@ -29,4 +29,6 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Give a mark from 1 (poor) to 6 (very good).", "The lowest mark is 1."),
     ("Write twelve names.", "List eight names that were turned down."),
     ("Each turn has at most 30 words.", "Then summarise the path in 80 words."),
+    ("The field next_due is null where it is not printed; never calculate it.", "If last_due is missing, calculate it as the date plus one year."),
+    ("1. First paragraph: the decision.\n2. Second paragraph: the reason.\n3. Third paragraph: how to pay.", "No blame."),
 ];

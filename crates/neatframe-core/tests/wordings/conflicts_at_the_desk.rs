@@ -36,4 +36,8 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Speak to the apprentice as \"you\".", "Write all of it in the third person."),
     ("Order the rows by name.", "The highest fare comes first."),
     ("Write twelve names.", "List eight names."),
+    ("The field next_due is null where it is not printed; never calculate it.", "If next_due is missing, calculate it as the date plus one year."),
+    ("Format 4:3 landscape.", "Make the picture taller than it is wide."),
+    ("Text in the picture: none.", "Put the title \"Rainy Walk\" at the top."),
+    ("Explain each error in English.", "Explain in simple German."),
 ];
