@@ -40,11 +40,12 @@ impl Check for OpenTag {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        for tag in opened_before_slots(case) {
+        for (tag, end) in opened_before_slots(case) {
             let name = case.shown(tag);
             let close = name.replacen('<', "</", 1);
             let message = format!("`{name}` is never closed");
-            sink.report(tag, message, format!("close it with `{close}` behind the slot"));
+            let finding = sink.report(tag, message, format!("close it with `{close}` behind the slot"));
+            finding.fix.push(Edit { span: Span::new(end, end), replacement: close });
         }
         let mut told = HashSet::new();
         for (at, fault) in case.outline.faults.iter().enumerate() {
@@ -94,8 +95,8 @@ impl Check for OpenTag {
     }
 }
 
-/// `<text>{{text}}` with no `</text>`: where the tag stands.
-fn opened_before_slots(case: &Case<'_>) -> Vec<Span> {
+/// `<text>{{text}}` with no `</text>`: where the tag stands, and where the slot ends.
+fn opened_before_slots(case: &Case<'_>) -> Vec<(Span, usize)> {
     let text = case.source.text();
     let braced =
         case.slots.iter().filter(|slot| text[slot.span.range()].starts_with(['{', '$'])).take(LOOKED_AT);
@@ -106,7 +107,7 @@ fn opened_before_slots(case: &Case<'_>) -> Vec<Span> {
         let own = text.get(from..slot.span.start()) == Some(&*tag);
         let known = |fault: &Fault| matches!(fault, Fault::OpenTag(span) if span.start() == from);
         (own && !text.contains(&format!("</{name}>")) && !case.outline.faults.iter().any(known))
-            .then(|| Span::new(from, slot.span.start()))
+            .then(|| (Span::new(from, slot.span.start()), slot.span.end()))
     });
     opened.collect()
 }

@@ -85,3 +85,13 @@ fn a_block_pasted_twice_is_one_finding() {
     let found = found(&format!("Write the notice.\n{block}\nTwo ferries sail.\n\n{block}"));
     assert_eq!(found.iter().filter(|id| **id == "said-before").count(), 1, "{found:?}");
 }
+
+#[test]
+fn a_tag_opened_before_its_slot_is_closed_behind_it() {
+    let text = "Write a notice from the facts.\n\n<facts>{{facts}}\n";
+    let review = review(Source::from_bytes(text.as_bytes().to_vec()).unwrap(), &house(), &Bytes);
+    let fix = review.findings().iter().find(|finding| finding.check == "open-tag").map(|found| &found.fix);
+    let edits = fix.cloned().unwrap_or_default();
+    let mended = crate::edit::apply(text, &edits).unwrap();
+    assert_eq!(mended, "Write a notice from the facts.\n\n<facts>{{facts}}</facts>\n");
+}

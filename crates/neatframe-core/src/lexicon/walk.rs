@@ -136,3 +136,125 @@ impl<'a> Walk<'a> {
         }
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::lexicon::pattern::{Expanded, Piece, expand};
+    use crate::lexicon::vocabulary::{NUMBER, NUMBER_WORD};
+    use crate::span::Span;
+    use crate::words::Words;
+    use proptest::prelude::*;
+    use std::collections::BTreeSet;
+
+    /// The patterns of the padding file, each with the entry that it belongs to, read from the file itself.
+    fn patterns() -> Vec<(u16, Expanded)> {
+        let file = include_str!("../../data/lexicons/english/padding.toml");
+        let mut found = Vec::new();
+        for (entry, term) in file.split("[[term]]").skip(1).enumerate() {
+            let says = term.split_once("say = [").expect("a term says something").1;
+            for written in strings(says) {
+                let sequences = expand(&written).expect("the build has read it");
+                found.extend(sequences.into_iter().map(|sequence| (entry as u16, sequence)));
+            }
+        }
+        found
+    }
+
+    /// The strings in quotation marks, with `\"` taken for a quotation mark.
+    fn strings(text: &str) -> Vec<String> {
+        let (mut found, mut open, mut escaped) = (Vec::new(), None::<String>, false);
+        for c in text.chars() {
+            match (&mut open, c) {
+                (Some(string), _) if std::mem::take(&mut escaped) => string.push(c),
+                (Some(_), '\\') => escaped = true,
+                (Some(_), '"') => found.extend(open.take()),
+                (Some(string), _) => string.push(c),
+                (None, '"') => open = Some(String::new()),
+                (None, ']') => break,
+                (None, _) => {}
+            }
+        }
+        found
+    }
+
+    fn fits(text: &str, piece: &Piece, word: &Word) -> bool {
+        match piece {
+            Piece::Word(one) => word.lower(text) == *one,
+            Piece::OneOf(several) => several.iter().any(|one| word.lower(text) == *one),
+            Piece::Number => word.is_number(),
+            Piece::Any => !word.is(PUNCTUATION),
+            Piece::Gap => false,
+        }
+    }
+
+    /// The last word of a pattern that goes on behind `at`, piece by piece, the narrowest gap first.
+    fn goes_on(text: &str, pieces: &[Piece], words: &[Word], at: usize) -> Option<usize> {
+        let Some((piece, rest)) = pieces.split_first() else { return Some(at) };
+        if *piece == Piece::Gap {
+            let wide = words[at + 1..].iter().take(4).take_while(|word| !word.is(STOP_MARK)).count();
+            return (0..=wide).find_map(|skipped| goes_on(text, rest, words, at + skipped));
+        }
+        words.get(at + 1).filter(|word| fits(text, piece, word))?;
+        goes_on(text, rest, words, at + 1)
+    }
+
+    /// What begins at a word, by trying one pattern after the other.
+    fn one_by_one(
+        text: &str,
+        patterns: &[(u16, Expanded)],
+        words: &[Word],
+        first: usize,
+    ) -> BTreeSet<(u16, usize)> {
+        let opens = words[..first].iter().all(|word| word.is_punctuation()) && !words[first].is_punctuation();
+        let found = patterns.iter().filter_map(|(entry, pattern)| {
+            let (head, rest) = pattern.pieces.split_first()?;
+            if !fits(text, head, &words[first]) || pattern.at_start && !opens {
+                return None;
+            }
+            let last = goes_on(text, rest, words, first)?;
+            let ends = words[last + 1..].iter().all(|word| word.is_punctuation());
+            (ends || !pattern.at_end).then_some((*entry, last))
+        });
+        found.collect()
+    }
+
+    proptest! {
+        #![proptest_config(ProptestConfig::with_cases(64))]
+
+        #[test]
+        fn a_walk_finds_what_each_pattern_alone_would_find(
+            picks in prop::collection::vec((any::<prop::sample::Index>(), 0usize..6, 0usize..4), 1..5)
+        ) {
+            let patterns = patterns();
+            let mut text = String::new();
+            for (pick, noise, gap) in picks {
+                for piece in &pick.get(&patterns).1.pieces {
+                    text.push_str(match piece {
+                        Piece::Word(word) => word,
+                        Piece::OneOf(words) => &words[gap % words.len()],
+                        Piece::Number => "3",
+                        Piece::Any => "pier",
+                        Piece::Gap => ["", "the", "the old pier", "a, b"][gap],
+                    });
+                    text.push(' ');
+                }
+                text.push_str(["", "and ", ". ", "very ", ", please ", "two "][noise]);
+            }
+            let words = Words::read(&text, 0);
+            let words = words.within(Span::new(0, text.len()));
+            let opening = words.iter().position(|word| !word.is_punctuation()).unwrap_or(0);
+            let mut walk = Walk::new(words);
+            for first in 0..words.len() {
+                let mut found = BTreeSet::new();
+                let number = words[first].is(NUMBER_WORD).then_some(NUMBER);
+                for id in std::iter::once(words[first].id).chain(number) {
+                    walk.from(first, first == opening, id);
+                    let padding = walk.found.iter().filter(|hit| hit.set == Set::Padding);
+                    found.extend(padding.map(|hit| (hit.entry, hit.last)));
+                }
+                prop_assert_eq!(found, one_by_one(&text, &patterns, words, first), "at {} of {}", first, text);
+            }
+        }
+    }
+}

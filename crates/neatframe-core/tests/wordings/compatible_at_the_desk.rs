@@ -31,4 +31,5 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Each turn has at most 30 words.", "Then summarise the path in 80 words."),
     ("The field next_due is null where it is not printed; never calculate it.", "If last_due is missing, calculate it as the date plus one year."),
     ("1. First paragraph: the decision.\n2. Second paragraph: the reason.\n3. Third paragraph: how to pay.", "No blame."),
+    ("The price is not to be stated.", "End with the hour."),
 ];

@@ -40,4 +40,6 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Format 4:3 landscape.", "Make the picture taller than it is wide."),
     ("Text in the picture: none.", "Put the title \"Rainy Walk\" at the top."),
     ("Explain each error in English.", "Explain in simple German."),
+    ("The price is not to be stated.", "End with the price."),
+    ("The fare isn't to be mentioned.", "Mention the fare."),
 ];

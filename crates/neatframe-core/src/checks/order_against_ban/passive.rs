@@ -27,9 +27,13 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
     if words.len() > LONG {
         return None;
     }
-    let is = (1..words.len()).find(|&at| matches!(&*lower(at), "is" | "are" | "be"))?;
-    let denied = matches!(&*lower(is + 1), "not" | "never");
-    let at = is + 1 + usize::from(denied);
+    let is = (1..words.len()).find(|&at| matches!(&*lower(at), "is" | "are" | "be" | "isn't" | "aren't"))?;
+    let joined = lower(is).ends_with("n't");
+    let apart = matches!(&*lower(is + 1), "not" | "never");
+    let denied = joined || apart;
+    let at = is + 1 + usize::from(apart);
+    // "Is not to be stated".
+    let at = if lower(at) == "to" && lower(at + 1) == "be" { at + 2 } else { at };
     let said = lower(at);
     let verb = match IRREGULAR.iter().find(|(form, _)| *form == said) {
         Some((_, verb)) => Cow::Borrowed(*verb),
