@@ -3,8 +3,10 @@
 mod apart;
 mod base;
 mod confined;
+mod framing;
 mod idioms;
 mod kept;
+mod said;
 mod stem;
 
 use crate::lexicon::vocabulary;
@@ -12,6 +14,10 @@ use crate::words::Word;
 pub(crate) use apart::{are_apart, are_opposed};
 use base::hash;
 pub(crate) use confined::{Confined, confined};
+use framing::{
+    ABSENT, DENYING, FRAMING, HEADS, LEAVES_OUT, LISTED, LISTS, OUTPUTS, OWNED_NAME, SOURCES, TELLS,
+    determines, is_name, is_quality, shuns,
+};
 use kept::{PRESERVING, narrow_place, preserves};
 pub(crate) use stem::stem;
 
@@ -56,32 +62,6 @@ pub(crate) struct Gist {
     /// "Do not forget the hut": a figure that was told with it may be left away.
     reminds: bool,
 }
-
-/// Words that only frame a demand ("keep it", "make sure"), or bound it ("at most"). Sorted.
-const FRAMING: &[&str] = &[
-    "above", "absolutely", "again", "allow", "allowed", "also", "answer", "answerable", "answered",
-    "answers", "anything", "anywhere", "appear", "appears", "assign", "assigned", "back", "base", "based",
-    "be", "belong", "belongs", "below", "carries", "carry", "come", "comes", "contain", "contained",
-    "contains", "count", "counted", "cover", "covers", "deal", "deals", "do", "done", "either", "ensure",
-    "everything", "exceed", "extremely", "fewer", "first", "following", "forget", "generate", "generated",
-    "get", "gets", "give", "given", "giving", "go", "goes", "has", "have", "important", "include",
-    "included", "including", "incredibly", "inside", "it", "its", "job", "keep", "last", "least", "leave",
-    "leaves", "length", "less", "let", "lets", "letters", "limit", "limited", "long", "longer", "look",
-    "looks", "made", "make", "matters", "max", "maximum", "min", "minimum", "more", "most", "need", "needs",
-    "note", "occur", "occurs", "offer", "offered", "offers", "output", "over", "overall", "own", "part",
-    "parts", "permitted", "please", "present", "presented", "provide", "provided", "provides", "put",
-    "really", "receive", "receives", "remember", "replies", "reply", "response", "responses", "return",
-    "returned", "said", "say", "set", "short", "shorter", "single", "size", "something", "sound", "stay",
-    "stays", "sure", "text", "thing", "things", "throughout", "time", "times", "total", "type", "under",
-    "use", "used", "very", "want", "way", "well", "whole", "within", "wrap", "wrapped", "write", "written",
-    "younger",
-];
-
-/// Names of what comes back. Sorted.
-const OUTPUTS: &[&str] = &[
-    "article", "copy", "email", "essay", "feedback", "letter", "mail", "message", "newsletter", "note",
-    "notice", "page", "post", "report", "summary",
-];
 
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
 pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
@@ -420,50 +400,6 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     gist
 }
 
-/// "Never close a ticket that is younger than three days": what is ruled out is done, and not how much of it.
-fn shuns(text: &str, words: &[Word]) -> bool {
-    const BOUNDING: [&str; 12] = [
-        "more", "over", "longer", "exceed", "fewer", "less", "beyond", "above", "below", "under", "go", "use",
-    ];
-    let is = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
-    let bans = if is(0, "do") && is(1, "not") { 2 } else { usize::from(is(0, "never") || is(0, "don't")) };
-    let verb = words.get(bans).map(|word| word.lower(text)).unwrap_or_default();
-    bans > 0
-        && FRAMING.binary_search(&&*verb).is_err()
-        && !words.iter().any(|word| BOUNDING.contains(&&*word.lower(text)))
-}
-
-/// Verbs that forbid their object.
-const LEAVES_OUT: [&str; 22] = [
-    "skip", "skipped", "omit", "omitted", "exclude", "excluded", "drop", "dropped", "avoided", "avoiding",
-    "banned", "forbidden", "prohibited", "disallowed", "unwelcome", "unwanted", "decline", "declines",
-    "declined", "refuse", "refuses", "refused",
-];
-
-/// True for an article and its like.
-fn determines(word: &str) -> bool {
-    matches!(word, "the" | "a" | "an" | "its" | "your" | "their" | "this")
-}
-
-/// Names for whatever a clause behind them tells.
-const HEADS: [&str; 9] =
-    ["entries", "items", "things", "lines", "points", "parts", "passages", "results", "records"];
-
-/// What facts are taken from.
-const SOURCES: [&str; 16] = [
-    "text", "article", "document", "documents", "context", "source", "sources", "log", "notes", "transcript",
-    "report", "page", "passage", "passages", "input", "material",
-];
-
-/// Verbs that tell of something.
-const TELLS: [&str; 7] = ["say", "state", "cite", "name", "show", "note", "explain"];
-
-/// Verbs that put a thing in.
-const LISTS: [&str; 8] = ["list", "give", "show", "name", "add", "use", "mention", "print"];
-
-/// Words that say only that a thing stands somewhere.
-const LISTED: [&str; 6] = ["listed", "named", "given", "provided", "mentioned", "allowed"];
-
 /// "The title must not contain a number", "no number in the title": the part moves from the head to where it is looked for.
 fn without_place<'a>(text: &str, words: &'a [Word]) -> (&'a [Word], Option<u32>) {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text));
@@ -479,135 +415,6 @@ fn without_place<'a>(text: &str, words: &'a [Word]) -> (&'a [Word], Option<u32>)
     match holds.filter(|&at| all && denied(at) || one && at == 3) {
         Some(_) => (&words[2..], Some(stem(&words[1].lower(text)))),
         None => (words, None),
-    }
-}
-
-/// The stem of a name that somebody has.
-const OWNED_NAME: u32 = hash(b"the name of");
-
-/// Words with which a condition says that something is not there.
-const DENYING: [&str; 8] =
-    ["missing", "absent", "lacking", "lacks", "unknown", "empty", "unavailable", "without"];
-
-/// Words that say in a condition that a thing is not there.
-const ABSENT: [&str; 15] = [
-    "no", "not", "none", "missing", "absent", "lacking", "there", "given", "stated", "known", "available",
-    "without", "lacks", "has", "know",
-];
-
-/// `LOST`, "`lost`", `find_boat`, `FindBoat`: a word that stands for one thing alone.
-fn is_name(text: &str, word: Word) -> bool {
-    let shown = word.text(text);
-    let humped = || {
-        shown
-            .bytes()
-            .zip(shown.bytes().skip(1))
-            .any(|(a, b)| a.is_ascii_lowercase() && b.is_ascii_uppercase())
-    };
-    shown.len() >= 3
-        && (shown.chars().all(|c| c.is_ascii_uppercase() || c == '_') || shown.contains('_') || humped())
-        || text[..word.start as usize].ends_with('`')
-}
-
-/// "short" frames a limit but is the whole of "keep it short".
-fn is_quality(word: &str) -> bool {
-    word == "short"
-}
-
-impl Gist {
-    /// True where a call to begin the work names little that the ask at the top did not.
-    pub(crate) fn asks_again(&self, earlier: &Gist) -> bool {
-        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
-        let new_numbers = self.numbers.iter().any(|number| !earlier.numbers.contains(number));
-        shared >= 3 && shared * 2 >= self.stems.len() && !new_numbers && self.forbids == earlier.forbids
-    }
-
-    /// True when `earlier` makes the demand that this one makes: its words are there, its numbers are the same.
-    pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
-        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
-        let same_numbers = self.numbers == earlier.numbers
-            || self.numbers.is_empty() && (self.one_quality || self.reminds)
-            || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
-        let other_time =
-            self.once && earlier.each && !earlier.once || earlier.once && self.each && !self.once;
-        let other_fate = self.keeps && earlier.changes
-            || earlier.keeps && self.changes
-            || self.preserves != earlier.preserves && !(self.keeps && earlier.keeps);
-        // What is ruled out everywhere is ruled out in one part as well.
-        let other_place = self.place != earlier.place && !(self.forbids && earlier.place.is_none());
-        let other_name = self.named.iter().any(|name| earlier.stems.binary_search(name).is_err());
-        // "Mails from the board get URGENT" is a case of "label each mail URGENT or NORMAL".
-        let one_of_them = self.named.len() < earlier.named.len() && shared < self.stems.len();
-        let other_name = other_name || one_of_them;
-        let other_case = self.case.zip(earlier.case).is_some_and(|(own, other)| own != other);
-        // "If the rider names no stop, ask" wants what no earlier line wants.
-        let asked = self.main.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
-        let new_order = self.case.is_some() && !self.main.is_empty() && asked * 2 < self.main.len();
-        // "If it is unclear whether …, lower the score", "when uncertain, always give the lower score".
-        if self.doubts && earlier.doubts && self.forbids == earlier.forbids && self.main.len() >= 2 {
-            return asked == self.main.len();
-        }
-        if other_case || new_order {
-            return false;
-        }
-        if !same_numbers || shared == 0 || other_time || other_fate || other_name || other_place {
-            return false;
-        }
-        if self.one_quality && self.forbids == earlier.forbids {
-            return true;
-        }
-        if self.preserves && earlier.preserves {
-            return shared == self.stems.len();
-        }
-        // "Only piers that are open", "no piers that are not in the plan": each has a border of its own.
-        let other_border = shared + 1 == self.stems.len() && shared + 1 == earlier.stems.len() && shared <= 2;
-        let both_confine = self.confines
-            && earlier.confines
-            && earlier.stems.len() <= self.stems.len() * 2
-            && (shared >= 2 && !other_border || self.stems == earlier.stems);
-        let one_source = self.named.iter().any(|name| earlier.stems.binary_search(name).is_ok());
-        // "Stick to the facts in the log", "add nothing that the log does not say".
-        let few = self.stems.len() <= 3 && earlier.stems.len() <= 3;
-        if self.source.is_some() && self.source == earlier.source && few {
-            return true;
-        }
-        // "Keep the note brief" below "answer with a brief note and a table".
-        if self.quality
-            && self.numbers.is_empty()
-            && self.forbids == earlier.forbids
-            && let [one, two] = self.stems[..]
-            && earlier.pairs.contains(&(one, two))
-        {
-            return true;
-        }
-        // "Only events of 2024", "events outside 2024 are left out".
-        let one_bound = self.confines && earlier.confines && !self.numbers.is_empty();
-        if (both_confine || one_bound)
-            && (shared * 3 >= self.stems.len() * 2 || one_source && shared * 2 >= self.stems.len())
-        {
-            return true;
-        }
-        let weight = self.stems.len() + self.numbers.len();
-        // Two words in common say little where the earlier line says much besides.
-        if self.stems.len() <= 2 && earlier.stems.len() > self.stems.len() + 2 && self.numbers.is_empty() {
-            return false;
-        }
-        let open = self.loose.iter().filter(|stem| earlier.stems.binary_search(stem).is_err()).count();
-        // "All changes use a LEAVES/ENTERS slip", "tell of each change with a LEAVES/ENTERS slip".
-        let one_form = self.named.len() >= 2
-            && self.named.iter().all(|name| earlier.named.contains(name))
-            && shared * 5 >= self.stems.len() * 3;
-        let covered = shared * 5 >= (self.stems.len() - open) * 4
-            || one_form
-            || !self.forbids && shared >= 3 && shared * 4 >= self.stems.len() * 3
-            || self.negated
-                && earlier.negated
-                && shared >= 2
-                && shared + 1 >= self.stems.len()
-                && !self.numbers.is_empty();
-        // The shorter the demand, the more of the earlier one it has to be.
-        let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
-        covered && alike && (weight >= 2 || earlier.stems.len() <= 1) && self.forbids == earlier.forbids
     }
 }
 
