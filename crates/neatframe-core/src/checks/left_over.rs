@@ -69,6 +69,7 @@ impl Check for LeftOverSlot {
                 let alike = !filled.is_empty() && filled.iter().all(|syntax| *syntax == slot.syntax);
                 let syntax = if alike { slot.syntax } else { usual };
                 finding.fix = wanted(inner)
+                    .map(|name| place_name(case, slot.span, name))
                     .or_else(|| wanted_beside_others(inner).filter(|_| others))
                     .map(|name| Edit { span: slot.span, replacement: syntax.write(&name) })
                     .into_iter()
@@ -124,6 +125,12 @@ impl Check for LeftOverSlot {
                     let message = format!("`{text}` is still in the prompt");
                     let write = "do what the note says, then take the note out";
                     let finding = sink.report(unit.text, message, write);
+                    // "Survey answers: TODO": the label says what goes there.
+                    let value = case.text(unit.text).trim_end().ends_with(&format!(": {text}"));
+                    if let Some(name) = named_above(case, word.span()).filter(|_| value) {
+                        finding.fix = vec![Edit { span: word.span(), replacement: usual.write(&name) }];
+                        break;
+                    }
                     // "TODO paste chapter": the note holds the place of the material.
                     let note = case.text(unit.text);
                     let material = wanted(note).filter(|_| text == "TODO").map(|name| usual.write(&name));
@@ -141,6 +148,29 @@ impl Check for LeftOverSlot {
             }
         }
     }
+}
+
+/// A name for a place that says no more than "text": that of the tag or label which it stands under, if no slot has it yet.
+fn place_name(case: &Case<'_>, place: Span, name: String) -> String {
+    if name == "text" { named_above(case, place).unwrap_or(name) } else { name }
+}
+
+/// What the tag or the label right before a place says, as the name of a slot: `<transcript>`, "Survey answers:".
+fn named_above(case: &Case<'_>, place: Span) -> Option<String> {
+    const LONGEST: usize = 3;
+    let head = case.source.text()[..place.start()].trim_end_matches([' ', '\t', '\r', '\n', '"', '`']);
+    let line = head.rsplit('\n').next()?.trim();
+    let label = match line.strip_suffix('>') {
+        Some(tag) => tag.rsplit('<').next().filter(|name| !name.starts_with('/'))?,
+        None => line.trim_end_matches(['*', '_']).strip_suffix(':')?,
+    };
+    let label = label.trim_start_matches(['#', '-', '*', '_', ' ']);
+    let parts: Vec<String> =
+        label.split([' ', '_', '-']).filter(|part| !part.is_empty()).map(str::to_lowercase).collect();
+    let plain = |part: &String| part.bytes().all(|b| b.is_ascii_lowercase());
+    let name = parts.join("_");
+    let free = case.slots.iter().all(|slot| !case.text(slot.inner).trim().eq_ignore_ascii_case(&name));
+    ((1..=LONGEST).contains(&parts.len()) && parts.iter().all(plain) && free).then_some(name)
 }
 
 /// `[Your reasoning]` in a template of the answer is for the model to fill, not for a person.

@@ -157,6 +157,7 @@ impl Check for MixedSlots {
         // `%(name)s` holds a name and no more; the other way of writing holds both.
         let (syntax, inner) = match first.syntax {
             Syntax::PercentParens => (other.syntax, first.inner),
+            Syntax::Brackets if other.syntax.is_braced() => (other.syntax, first.inner),
             _ => (first.syntax, other.inner),
         };
         let joined = |inner: &str| inner.split_whitespace().collect::<Vec<_>>().join("_");

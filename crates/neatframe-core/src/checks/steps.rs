@@ -85,6 +85,11 @@ impl Check for StepNumbers {
                     let finding = sink.report(step.place, message, "number the steps anew from here");
                     let twin = run[..at].iter().rfind(|other| other.number == step.number);
                     finding.related.extend(twin.map(|twin| twin.place));
+                    // 1, 2, 3, 2, 5: one number slipped, and nothing refers to those that move.
+                    let goes_on = run[at + 2..].iter().all(|other| other.number > before.number);
+                    if begins && step.number > 1 && goes_on && highest < step.number {
+                        finding.fix = renumber(&run[at + 1..], before.number);
+                    }
                 } else if run[..at].iter().any(|other| other.number > before.number) {
                     // Behind a number that slipped back, the next is told by the one before it.
                     continue;

@@ -2,6 +2,7 @@
 
 use super::announced::{announced, is_of_the_tools};
 use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
+use super::facts::is_a_fact_with_its_value;
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
     orders_behind_a_reason, presses_a_fact,
@@ -19,11 +20,11 @@ use super::openings::{
     names_or_tells_a_function, offers_a_function, says_what_a_name_does, says_what_you_do,
 };
 use super::shape::{
-    announces_a_sample, announces_one_more, asks_to_insert, ends_in_a_slot, heads_its_part, is_a_note,
-    is_a_record_left_open, is_an_empty_record, is_bare_slot, is_between_marks, is_closing, is_ellipsis,
-    is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, labels_an_answer, leaves_the_answer_open,
-    names_columns, names_the_persona, note_orders, of_the_bot, opens_the_answer, orders_a_form,
-    takes_samples_in, takes_the_format_in,
+    announces_a_sample, announces_one_more, asks_to_insert, asks_with_a_slot, ends_in_a_slot, heads_its_part,
+    is_a_note, is_a_record_left_open, is_an_empty_record, is_bare_slot, is_between_marks, is_closing,
+    is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, labels_an_answer,
+    leaves_the_answer_open, names_columns, names_the_persona, note_orders, of_the_bot, opens_the_answer,
+    orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, holds_a_slot, keys, pairs};
 use crate::component::{Component, Facet};
@@ -111,6 +112,9 @@ pub(super) fn told(
     if is_a_line_of_the_form(reading, index, around.last) {
         return plain(Component::OutputFormat);
     }
+    if asks_with_a_slot(reading, index) {
+        return plain(Component::Task);
+    }
     // "You are a clerk of {place}".
     if share(Component::Role) < PERSONA && ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));
@@ -159,6 +163,12 @@ pub(super) fn told(
         || !around.after_a_sample && frames_the_reply(reading, unit)
     {
         return plain(Component::OutputFormat);
+    }
+    if !around.after_a_sample
+        && around.part != Some(Component::Examples)
+        && is_a_fact_with_its_value(reading, index)
+    {
+        return plain(Component::Context);
     }
     if keys::says_what_one_holds(reading, unit, around.keys) {
         return likeliest(&[Component::Constraints, Component::OutputFormat]).and_then(plain);

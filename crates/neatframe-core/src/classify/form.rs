@@ -239,9 +239,26 @@ pub(super) fn binds_the_reply(text: &str, words: &[Word]) -> bool {
     let owned = matches!(&*lower(0), "your" | "the" | "this");
     let reply = matches!(
         &*lower(1),
-        "response" | "reply" | "answer" | "output" | "summary" | "report" | "message" | "json" | "text"
+        "response"
+            | "reply"
+            | "answer"
+            | "output"
+            | "summary"
+            | "report"
+            | "message"
+            | "json"
+            | "text"
+            | "story"
+            | "email"
+            | "letter"
+            | "poem"
+            | "post"
+            | "article"
+            | "tone"
+            | "title"
     );
-    owned && reply && matches!(&*lower(2), "must" | "should" | "shall" | "may" | "needs")
+    let has_to = matches!(&*lower(2), "has" | "have") && lower(3) == "to";
+    owned && reply && (has_to || matches!(&*lower(2), "must" | "should" | "shall" | "may" | "needs"))
 }
 
 /// "The plan should always keep to the log", "each shift must name its boat": bound, whatever it speaks of.

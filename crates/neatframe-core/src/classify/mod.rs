@@ -6,6 +6,7 @@ mod by_form;
 mod comes_back;
 mod entries;
 mod facets;
+mod facts;
 mod features;
 mod form;
 mod functions;
@@ -17,6 +18,7 @@ mod model;
 mod mood;
 mod openings;
 mod pairs;
+mod readers;
 mod runs;
 mod shape;
 mod shots;
@@ -42,6 +44,7 @@ pub(crate) use form::{is_bare_call, is_call};
 use functions::OpenFunction;
 pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
+pub(crate) use openings::{wanted_deed, wants_a_text};
 pub(crate) use runs::ends_in_a_quotation;
 use runs::{OpenList, OpenQuote, OpenRecord};
 use shape::{
@@ -349,6 +352,9 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
                 raise_shape(label);
             }
         }
+        if asks && readers::are_named(reading.source.text(), words) {
+            label.facets.insert(Facet::Audience);
+        }
         let formed = label.component == Some(Component::OutputFormat);
         if formed && !label.serves(Component::Examples) && is_form_below_a_sample_title(reading, unit) {
             label.also.push(Component::Examples);
@@ -387,6 +393,17 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
 /// Hardly a prompt asks for nothing: where no unit is an ask by itself, the likeliest one is it as well. Not for what is
 /// sent along with a prompt, which may well hold rules only.
 pub(crate) fn some_task(reading: &Reading<'_>, labels: &mut [Label]) {
+    // "I need to write a letter to the tenants", and no other ask.
+    let none = labels.iter().all(|label| label.component != Some(Component::Task));
+    let wanted = |(unit, label): &(&Unit, &mut Label)| {
+        matches!(label.component, Some(Component::Context | Component::Constraints))
+            && none
+            && openings::wants_a_text(reading.source.text(), reading.words.within(unit.text))
+    };
+    if let Some((_, label)) = reading.units.iter().zip(labels.iter_mut()).find(wanted) {
+        label.also.extend(label.component.replace(Component::Task));
+        return;
+    }
     if labels.iter().any(|label| label.serves(Component::Task)) {
         return;
     }

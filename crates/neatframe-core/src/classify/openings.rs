@@ -37,6 +37,15 @@ pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
         && matches!(at(1), "first" | "last")
         && matches!(at(2), "character" | "line" | "word" | "sentence")
         && words.iter().skip(3).take(5).any(|word| REPLIES.contains(&&**word));
+    // "Please provide your response, starting with the summary".
+    let from = usize::from(at(0) == "please");
+    let opened = matches!(at(from), "provide" | "give" | "write" | "return")
+        && matches!(at(from + 1), "your" | "the")
+        && REPLIES.contains(&at(from + 2))
+        && (from + 3..from + 5).any(|index| {
+            matches!(at(index), "starting" | "beginning" | "opening")
+                && matches!(at(index + 1), "with" | "by")
+        });
     let shaped = matches!(at(0), "format" | "structure")
         && matches!(at(1), "each" | "every" | "the" | "all" | "your")
         && words.iter().skip(2).take(6).any(|word| matches!(&**word, "as" | "like" | "using" | "with"));
@@ -62,7 +71,33 @@ pub(super) fn frames_the_reply(reading: &Reading<'_>, unit: &Unit) -> bool {
         && (only..words.len().min(only + 3))
             .any(|at| matches!(&*words[at], "word" | "letter" | "label" | "number" | "digit" | "line"));
     let single = answers && single && unit.kind == UnitKind::Sentence;
-    of_the_reply || edge || shaped || led || as_shown || single
+    of_the_reply || edge || opened || shaped || led || as_shown || single
+}
+
+/// "I need to write a letter to the tenants", "we have to prepare a talk".
+pub(crate) fn wants_a_text(text: &str, words: &[Word]) -> bool {
+    const MAKES: [&str; 14] = [
+        "write", "create", "draft", "prepare", "make", "design", "compose", "translate", "summarise",
+        "summarize", "plan", "rewrite", "answer", "build",
+    ];
+    const WHAT: [&str; 10] = ["a", "an", "the", "my", "our", "some", "this", "two", "three", "five"];
+    wanted_deed(text, words).is_some_and(|at| {
+        let said = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        MAKES.contains(&&*said(at)) && WHAT.contains(&&*said(at + 1))
+    })
+}
+
+/// Which word is the deed in "I need to write", "we have to prepare", "so I'd like to draft".
+pub(crate) fn wanted_deed(text: &str, words: &[Word]) -> Option<usize> {
+    let said = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let from = usize::from(matches!(&*said(0), "so" | "ok" | "now" | "today" | "hey" | "hi"));
+    let to = match (&*said(from), &*said(from + 1)) {
+        ("i" | "we", "need" | "have" | "want") => from + 2,
+        ("i" | "we", "would") if said(from + 2) == "like" => from + 3,
+        ("i'd" | "we'd", "like") => from + 2,
+        _ => return None,
+    };
+    (said(to) == "to").then_some(to + 1)
 }
 
 /// Deeds that are the work itself where a prompt opens with them: "You sort slips by pier". Sorted.

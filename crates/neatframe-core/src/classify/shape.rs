@@ -51,6 +51,24 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
             || unit.kind == UnitKind::Code && alone)
 }
 
+/// `Improve this text: [text]`: an ask that takes its material in.
+pub(super) fn asks_with_a_slot(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let lead = reading.outline.pieces[unit.pieces.start].lead;
+    let text = reading.source.text();
+    let [verb, thing, _, ..] = reading.words.within(lead) else { return false };
+    let of = matches!(
+        &*thing.lower(text),
+        "this" | "the" | "my" | "these" | "our" | "following" | "a" | "an" | "each"
+    );
+    unit.kind == UnitKind::Field
+        && unit.opens_piece
+        && of
+        && verb.is(vocabulary::VERB)
+        && !verb.is(vocabulary::STOP)
+        && super::holds_a_slot(reading, unit)
+}
+
 /// `[answer here]` is the model's to write, `[paste the log here]` is not.
 fn is_place_of_the_answer(reading: &Reading<'_>, slot: &Slot) -> bool {
     let inner = reading.source.slice(slot.inner).trim().to_lowercase();

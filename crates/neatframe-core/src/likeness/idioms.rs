@@ -20,7 +20,20 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 94] = [
+static FIXED: [Phrase; 101] = [
+    (&["make|makes|making", "stuff|things|something|anything|facts|it|them", "up"], &["invent"], 0),
+    (
+        &["make|makes|making", "up", "stuff|things|answers|facts|something|anything|information|data"],
+        &["invent"],
+        0,
+    ),
+    (
+        &["confirm|check|clear", "it", "with", "the", "user|guest|customer|client|owner|team"],
+        &["approval"],
+        0,
+    ),
+    (&["confirm", "with", "the", "user|guest|customer|client|owner|team"], &["approval"], 0),
+    (&["different", "from", "the|each|all|every", "other|others|rest"], &["different"], 0),
     (&["prior", "to"], &[], 0),
     (&["at", "all", "times"], &[], 0),
     (&["third", "parties"], &[], 0),
@@ -80,6 +93,12 @@ static FIXED: [Phrase; 94] = [
     (&["remain|remains"], &[], 0),
     (&["whole", "number|numbers"], &["integer"], 0),
     (&["wait|waits|ask|asks|asking", "for", "approval|confirmation|permission|consent"], &["approval"], 0),
+    (
+        &["without", "their|his|her|any|prior|explicit", "approval|confirmation|permission|consent"],
+        &["approval"],
+        1,
+    ),
+    (&["without", "approval|confirmation|permission|consent"], &["approval"], 1),
     (&["get|obtain|seek|request|have", "approval|confirmation|permission|consent"], &["approval"], 0),
     (&["with|toward|towards", "guests|users|customers|callers|clients|readers"], &[], 0),
     (&["be", "listed|represented|named|mentioned|included", "only", "once"], &["repeat"], 1),

@@ -1,6 +1,8 @@
 //! Stretches of a prompt that stay together when its parts are put in order.
 
 use super::parted::is_second_half;
+use super::said_again::names_rules;
+use super::together::{join_what_leads_below, keep_lists, keep_neighbours};
 use super::{enclosed, sequence, tied};
 use crate::classify::{ends_in_a_quotation, tells_what_is_given};
 use crate::component::{Component, Facet};
@@ -66,6 +68,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
         }
     }
     keep_lists(review, &mut chunks);
+    keep_neighbours(review, &mut chunks);
     join_what_leads_below(review, &mut chunks);
     for chunk in &mut chunks {
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
@@ -96,37 +99,6 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     chunks
 }
 
-/// "The reviews are below", right before them: it goes where they go.
-fn join_what_leads_below(review: &Review, chunks: &mut Vec<Chunk>) {
-    let text = review.source().text();
-    let leads = |chunk: &Chunk| {
-        let words = review.words_of(chunk.units.start);
-        let last = words.iter().rev().find(|word| !word.is_punctuation());
-        chunk.units.len() == 1
-            && chunk.component == Some(Component::Context)
-            && words.len() <= LEAD
-            && last.is_some_and(|word| matches!(&*word.lower(text), "below" | "follows" | "follow"))
-    };
-    let takes = |chunk: &Chunk| {
-        let slots = review.slots();
-        let at = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
-        slots.get(at).is_some_and(|slot| chunk.span.contains(slot.span))
-    };
-    let mut at = 1;
-    while at < chunks.len() {
-        if leads(&chunks[at - 1]) && takes(&chunks[at]) {
-            chunks[at].units.start = chunks[at - 1].units.start;
-            chunks[at].span = chunks[at - 1].span.cover(chunks[at].span);
-            chunks.remove(at - 1);
-        } else {
-            at += 1;
-        }
-    }
-}
-
-/// The most words of a line that says where something stands.
-const LEAD: usize = 9;
-
 /// "The code below", and a block of code that nothing leads to: the material, whatever its lines read like.
 fn is_material(review: &Review, chunk: &Chunk) -> bool {
     let units = review.units();
@@ -143,24 +115,6 @@ fn is_material(review: &Review, chunk: &Chunk) -> bool {
             && review.words_of(unit).iter().any(|word| matches!(&*word.lower(text), "below" | "following"))
     });
     below && !led
-}
-
-/// The items of one list go where most of them belong: an odd one among them is more likely misread than misplaced.
-fn keep_lists(review: &Review, chunks: &mut [Chunk]) {
-    let units = review.units();
-    let listed = |chunk: &Chunk| {
-        let first = &units[chunk.units.start];
-        matches!(first.kind, UnitKind::Item { ordered: false }).then_some(first.block)
-    };
-    for list in chunks.chunk_by_mut(|one, two| listed(one).is_some() && listed(one) == listed(two)) {
-        let most = Component::ALL
-            .into_iter()
-            .max_by_key(|component| list.iter().filter(|chunk| chunk.component == Some(*component)).count());
-        let count = list.iter().filter(|chunk| chunk.component == most).count();
-        if list.len() >= 3 && count * 2 > list.len() {
-            list.iter_mut().for_each(|chunk| chunk.component = most);
-        }
-    }
 }
 
 /// True when the unit makes no sense away from the chunk before it.
@@ -192,10 +146,20 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let record = |at: usize| {
         units[at].kind == UnitKind::Field && review.labels()[at].component == Some(Component::Context)
     };
-    if record(index) && record(index - 1) && before.block == unit.block {
+    let gap = &review.source().text()[before.text.end()..unit.text.start().max(before.text.end())];
+    // What is filled in behind a blank line is another one.
+    let takes = |span: Span| {
+        let at = review.slots().partition_point(|slot| slot.span.start() < span.start());
+        review.slots().get(at).is_some_and(|slot| span.contains(slot.span))
+    };
+    let apart = gap.matches('\n').count() > 1 && takes(unit.text) != takes(before.text);
+    if record(index) && record(index - 1) && before.block == unit.block && !apart {
         return true;
     }
+    // "Rules: Keep it short. Name the pier.": each is one, and the heading takes the place of the label.
+    let rules = unit.kind == UnitKind::Field && !unit.opens_piece && names_rules(review, index);
     if run
+        && !rules
         && before.block == unit.block
         && !leaves_facts(review, index)
         && (unit.kind == UnitKind::Turn || first.block != unit.block || !unit.opens_piece)
@@ -230,7 +194,20 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && (2..9).any(|at| {
             matches!(
                 &*lower(at),
-                "important" | "necessary" | "essential" | "vital" | "crucial" | "without" | "nice"
+                "important"
+                    | "necessary"
+                    | "essential"
+                    | "vital"
+                    | "crucial"
+                    | "without"
+                    | "nice"
+                    | "great"
+                    | "good"
+                    | "helpful"
+                    | "useful"
+                    | "lovely"
+                    | "cool"
+                    | "ideal"
             )
         });
     // "For a child. It should teach sharing.": nothing that "it" could be stands in the line before.
@@ -262,11 +239,22 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let presents = said == "here" && matches!(&*lower(1), "is" | "are" | "comes");
     // "Each entry has …" on a line of its own names what it is about.
     let names = said == "each"
-        && unit.opens_piece
         && words.get(1).is_some_and(|next| {
             let told = matches!(&*lower(2), "is" | "has" | "gets" | "needs");
-            !next.is(vocabulary::STOP | vocabulary::MODAL) && (told || !next.is(vocabulary::VERB))
+            let binds = words.get(2).is_some_and(|word| word.is(vocabulary::MODAL));
+            !next.is(vocabulary::STOP | vocabulary::MODAL)
+                && (unit.opens_piece && (told || !next.is(vocabulary::VERB)) || binds)
         });
+    // "Also add the fare" adds to a list of demands, and loses its "also".
+    let adds =
+        said == "also" && matches!(labels[index].component, Some(Component::Constraints | Component::Task));
+    // "Return a JSON array. Each object has …": the shape goes on.
+    let of_the_shape = matches!(said.as_str(), "each" | "every")
+        && !unit.opens_piece
+        && labels[index - 1].component == Some(Component::OutputFormat)
+        && labels[index].component == Some(Component::Constraints)
+        && words.get(1).is_some_and(|next| !next.is(vocabulary::STOP))
+        && matches!(&*lower(2), "has" | "gets" | "holds" | "contains" | "consists" | "includes");
     let anaphora = tied
         && !person
         && !lines
@@ -274,6 +262,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && !of_all
         && !presents
         && !names
+        && !adds
         && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
     // "You will be given a query. Your job is to decide what it is about": "it" is what is given.
     let of_it = tells_what_is_given(review.source().text(), review.words_of(index - 1))
@@ -294,8 +283,13 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let of_here = (1..words.len())
         .any(|at| matches!(&*lower(at), "paragraph" | "list") && lower(at - 1) == "this")
         && !unit.opens_piece;
-    let next =
-        of_it || each_of_them || shows || quoted || of_here || matches!(said.as_str(), "then" | "afterwards");
+    let next = of_it
+        || of_the_shape
+        || each_of_them
+        || shows
+        || quoted
+        || of_here
+        || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");
     let begun = closes

@@ -2,6 +2,7 @@
 
 use super::plan::Plan;
 use super::{Change, Note, holes, open};
+use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
 use crate::lexicon::vocabulary;
@@ -158,7 +159,9 @@ const LONGEST: usize = 52;
 /// True for the inside of a slot that asks the author, not whoever fills the prompt.
 pub(crate) fn is_question(inner: &str) -> bool {
     let (name, question) = inner.trim().split_once(": ").unwrap_or_default();
-    [NAME, holes::STEP, holes::WHAT].contains(&name) && question.ends_with('?')
+    let asks = [NAME, holes::STEP, holes::WHAT].contains(&name)
+        || Component::ALL.iter().any(|component| component.id() == name);
+    asks && question.ends_with('?')
 }
 
 #[cfg(test)]

@@ -108,7 +108,9 @@ fn place_among(review: &Review, component: Component) -> Option<usize> {
         .iter()
         .enumerate()
         .skip(1)
-        .filter(|(_, section)| section.parent == Some(0) && matches!(section.mark, Mark::Heading(_)));
+        .filter(|(_, section)| section.parent == Some(0) && matches!(section.mark, Mark::Heading(_)))
+        // What comes in stands last, whatever the frame says of facts.
+        .filter(|(_, section)| review.source().slice(section.title).trim() != "Input");
     let ranks: Vec<(usize, usize)> = headed
         .filter_map(|(id, section)| {
             let start = outline.pieces.get(section.first)?.span.start();

@@ -6,8 +6,9 @@ use super::in_place::{merge, removal};
 use super::parted::conjunctions;
 use super::plan::Plan;
 use super::pointing::turned;
+use super::said_again::{label_said_by_the_title, said_by_the_title};
 use super::style::Style;
-use super::{Change, Note, Reframed, sequence, tied, title};
+use super::{Change, Note, Reframed, items, sequence, tied, title};
 use crate::component::{Component, Facet};
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
@@ -115,12 +116,13 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         }
         if layout != Some(Layout::Plain)
             && let Some(label) = inside.first().and_then(|chunk| label_said_by_the_title(review, chunk, name))
-            && !edits.iter().any(|edit| edit.span.overlaps(label))
+            && !edits.iter().any(|edit| edit.span.overlaps(label.span))
         {
-            edits.push(Edit { span: label, replacement: String::new() });
-            let words = review.source().slice(label).to_string();
-            let why = "the new heading says it".to_string();
-            notes.push(Note { change: Change::Dropped, span: Some(label), words, now: String::new(), why });
+            let words = review.source().slice(label.span).to_string();
+            let change = if label.replacement.is_empty() { Change::Dropped } else { Change::Edited };
+            let (now, why) = (label.replacement.clone(), "the new heading says it".to_string());
+            notes.push(Note { change, span: Some(label.span), words, now, why });
+            edits.push(label);
         }
         for chunk in inside {
             let Some((steps, note)) = sequence::numbered(review, chunk) else { continue };
@@ -214,37 +216,6 @@ fn without_heading<'a>(body: &'a str, name: &str) -> &'a str {
     rest
 }
 
-/// Labels that say what the heading over a section says.
-const SAYS: [(&str, &[&str]); 6] = [
-    ("Role", &["role", "persona"]),
-    ("Task", &["task", "goal", "your task", "objective"]),
-    ("Constraints", &["rules", "constraints", "requirements"]),
-    ("Examples", &["example", "examples", "sample", "samples"]),
-    ("Output format", &["output", "format", "output format"]),
-    ("Context", &["context", "background"]),
-];
-
-/// "Role: harbour clerk" right below the new heading "Role": the label that says it again.
-fn label_said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<Span> {
-    let unit = &review.units()[chunk.units.start];
-    let lead = review.outline().pieces[unit.pieces.start].lead;
-    let label = review.source().slice(lead).trim_matches(['*', '_', ':', ' ', '-']).to_lowercase();
-    let same = SAYS.iter().any(|(title, words)| *title == name && words.contains(&label.as_str()));
-    let behind = &review.source().text()[lead.end()..unit.text.end().max(lead.end())];
-    let blanks = behind.len() - behind.trim_start_matches([':', '*', ' ', '\t']).len();
-    let led = Span::new(lead.start(), lead.end() + blanks);
-    (unit.kind == UnitKind::Field && same && blanks < behind.len()).then_some(led)
-}
-
-/// "Rules:" right below the new heading over the rules: the unit that only says again what the heading says.
-fn said_by_the_title(review: &Review, chunk: &Chunk, name: &str) -> Option<usize> {
-    let unit = chunk.units.start;
-    let mark = &review.units()[unit];
-    let label = review.source().slice(mark.text).trim_matches(['*', '_', ':', ' ']).to_lowercase();
-    let same = SAYS.iter().any(|(title, words)| *title == name && words.contains(&label.as_str()));
-    (mark.kind == UnitKind::Mark && chunk.units.len() > 1 && same).then_some(unit)
-}
-
 /// "I'd like you to be a planner and make a plan", "do a notice too": where nothing else asks, what may be read so is the ask.
 fn take_for_the_ask(review: &Review, chunks: &mut [Chunk]) {
     if chunks.iter().any(|chunk| chunk.component == Some(Component::Task)) {
@@ -314,7 +285,8 @@ fn written(
     };
     let kept: Vec<&&Chunk> =
         chunks.iter().filter(|chunk| !chunk.units.clone().all(|unit| dropped.contains(&unit))).collect();
-    let bullets = as_list && kept.len() >= 3 && kept.iter().all(|chunk| single(chunk));
+    let items = kept.iter().map(|chunk| 1 + items::within(review, chunk).count()).sum::<usize>();
+    let bullets = as_list && items >= 3 && kept.iter().all(|chunk| single(chunk));
     let mut out = String::new();
     let mut before: Option<&Chunk> = None;
     for chunk in kept {
@@ -374,7 +346,9 @@ fn chunk_text(
                 .binary_search_by_key(&units[unit].text.start(), |slot| slot.span.start())
                 .is_ok()
     };
-    for unit in chunk.units.clone().skip(1).filter(|unit| apart && units[*unit].opens_piece && !led(*unit)) {
+    let own: Vec<usize> = items::within(review, chunk).collect();
+    let new = |unit: &usize| units[*unit].opens_piece && !led(*unit) || own.contains(unit);
+    for unit in chunk.units.clone().skip(1).filter(|unit| apart && new(unit)) {
         let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());
         if !dropped.contains(&unit) && !dropped.contains(&(unit - 1)) {
             local.push(Edit { span: gap, replacement: ITEM.to_string() });

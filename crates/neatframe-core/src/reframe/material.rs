@@ -1,7 +1,7 @@
 //! Where the material at the end of a prompt begins: what comes in by a slot, and the line that opens the answer.
 
 use super::chunk::lead_span;
-use crate::component::Facet;
+use crate::component::{Component, Facet};
 use crate::outline::PieceKind;
 use crate::review::Review;
 use crate::units::UnitKind;
@@ -32,6 +32,16 @@ pub(super) fn start(review: &Review) -> Option<usize> {
     let leads = |unit: usize| review.source().slice(units[unit].text).trim_end().ends_with(':');
     while first > 0 && first < units.len() && !mark(first - 1) && leads(first - 1) {
         first -= 1;
+    }
+    // A part of its own, with a heading over it and nothing else in it, is not torn.
+    let own = (0..first)
+        .rev()
+        .take_while(|&unit| first < units.len() && units[unit].section == units[first].section);
+    let given = |unit: usize| mark(unit) || review.labels()[unit].component == Some(Component::Context);
+    if let Some(head) =
+        own.last().filter(|&head| kind(head) == PieceKind::Heading && (head..first).all(given))
+    {
+        first = head;
     }
     let holds = (first..units.len()).any(comes_in);
     let told = (0..first).any(|unit| !mark(unit));
@@ -67,7 +77,7 @@ mod tests {
         let text = reworded(
             "Role: harbour clerk\nGoal: write a notice on the late boat in order to warn guests\nPlease keep it plain. Name the pier. Do not name a guest. Use at most 60 words.\n",
         );
-        assert!(text.contains("# Role\nharbour clerk") && text.contains("# Task\nwrite a notice"), "{text}");
+        assert!(text.contains("# Role\nharbour clerk") && text.contains("# Task\nWrite a notice"), "{text}");
     }
 
     #[test]

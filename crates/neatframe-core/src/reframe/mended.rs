@@ -155,11 +155,86 @@ fn wishes_of_all_kinds_become_orders() {
             "Make sure that all of the dates are correct.",
         ),
         ("It is absolutely essential that you always name the pier.", "Always name the pier."),
+        ("If you could add a map, that would be great.", "Add a map."),
+        ("It would be great to have a map as well.", "Include a map as well."),
+        ("Could you also maybe add a map?", "Add a map."),
+        ("Also maybe mention the last boat.", "Mention the last boat."),
+        (
+            "I'd kind of prefer if the reading takes under 10 min. Name the pier.",
+            "The reading takes under 10 min.",
+        ),
+        ("Please also rank the piers.", "Rank the piers."),
+        ("Check the fare please, and name the pier.", "Check the fare, and name the pier."),
         ("Name the pier, also please make sure to kindly add the hour.", "Name the pier, also add the hour."),
     ] {
         let out = reframed(&format!("{lead}{wish}\nUse plain words.\n")).text;
         assert!(out.contains(order), "{wish}: {out}");
     }
+}
+
+#[test]
+fn padding_is_cut_and_the_sentence_still_stands() {
+    let lead = "Write the notice for guests of the ferry line who wait on the quay.\n";
+    for (padded, plain) in [
+        ("The mood should be kind of calm.", "The mood should be calm."),
+        ("The pier looks sort of old and the boat is new.", "The pier looks old and the boat is new."),
+        ("I need like a map of the piers.", "I need a map of the piers."),
+        ("Name literally every pier.", "Name every pier."),
+        ("Name the majority of the piers.", "Name most of the piers."),
+        ("We are in the process of moving the quay.", "We are moving the quay."),
+        ("Sail in spite of the fact that it rains.", "Sail although it rains."),
+        ("When it comes to the fare, name the day.", "For the fare, name the day."),
+        ("Also it should be noted that the fare is new.", "The fare is new."),
+    ] {
+        let out = reframed(&format!("{lead}{padded}\nUse plain words.\n")).text;
+        assert!(out.contains(plain), "{padded}: {out}");
+    }
+    for kept in ["Rate the piers in terms of price.", "Write of birds that live in nature."] {
+        let out = reframed(&format!("{lead}{kept}\nUse plain words.\n")).text;
+        assert!(out.contains(kept), "{kept}: {out}");
+    }
+}
+
+#[test]
+fn what_holds_the_place_of_a_text_is_named_by_its_label() {
+    let out =
+        reframed("Sum up the answers of our guests in at most 80 words.\n\nSurvey answers: TODO\n").text;
+    assert!(out.contains("Survey answers: {{survey_answers}}"), "{out}");
+    let out =
+        reframed("Sum up the talk in at most 80 words.\n\n<transcript>\n[PASTE HERE]\n</transcript>\n").text;
+    assert!(out.contains("<transcript>\n{{transcript}}\n</transcript>"), "{out}");
+}
+
+#[test]
+fn a_list_of_prices_stands_whole_among_the_facts() {
+    let text = "You run the front desk chat of a pool. Guests ask about hours and tickets.\n\nAnswer in at most three \
+                sentences. Keep things on the light side.\nPrices are in the list below; quote them to the cent.\nNever \
+                guess.\nMention the lesson whenever it makes sense.\nKeep every answer to three sentences or fewer.\n\n\
+                Day ticket: 18.50\nTowel: 4.00\nLesson for beginners: 95.00\n\nGuest says: {{message}}\n";
+    let out = reframed(text).text;
+    let (_, facts) = out.split_once("# Context").expect("a part for facts");
+    assert!(facts.contains("Day ticket: 18.50\nTowel: 4.00\nLesson for beginners: 95.00"), "{out}");
+    assert!(out.contains("in the list above") && out.contains("# Input\nGuest says: {{message}}"), "{out}");
+}
+
+#[test]
+fn rules_behind_one_label_become_a_list() {
+    let out = reframed(
+        "Improve this text: {{text}}\n\nRules: fix grammar. keep my voice. please dont make it longer. name no pier.\n",
+    )
+    .text;
+    assert!(out.contains("# Task\nImprove this text: {{text}}"), "{out}");
+    assert!(out.contains("- Fix grammar.\n- Keep my voice."), "{out}");
+}
+
+#[test]
+fn a_shape_and_what_each_of_it_holds_stay_together() {
+    let out = reframed(
+        "I was wondering if you could maybe pull the fares out of the log.\n\nReturn a JSON array. Each object has \"pier\", \
+         \"boat\" and \"fare\". Skip free rides. Name no guest. Round each fare.\n\n<log>\n{{log}}\n</log>\n",
+    )
+    .text;
+    assert!(out.contains("Return a JSON array. Each object has"), "{out}");
 }
 
 #[test]

@@ -6,6 +6,7 @@ pub(crate) mod decide;
 mod enclosed;
 mod holes;
 mod in_place;
+mod items;
 mod joined;
 mod labelled;
 mod layout;
@@ -18,11 +19,13 @@ mod parted;
 mod plan;
 mod pointing;
 mod rewording;
+mod said_again;
 mod secrets;
 mod sequence;
 mod shifts;
 mod style;
 mod tied;
+mod together;
 mod wish;
 
 use crate::component::Component;
@@ -153,6 +156,16 @@ pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
         // What is dropped now was still there, whatever else with the same words was dropped before.
         let is_new = |note: &Note| note.change == Change::Dropped || !told.contains(&key(note));
         let more: Vec<Note> = next.notes.into_iter().filter(is_new).collect();
+        // What stood in the notes alone is asked by a slot now.
+        let slotted = |note: &Note| {
+            more.iter().any(|new| {
+                note.change == Change::Open
+                    && new.change == Change::Added
+                    && new.now == note.now
+                    && new.words.contains(&note.words)
+            })
+        };
+        reframed.notes.retain(|note| !slotted(note));
         reframed.notes.extend(more.into_iter().map(|note| Note { span: None, ..note }));
     }
     if wishes.ask

@@ -6,6 +6,7 @@ use crate::component::Component;
 use crate::edit::Edit;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
+use crate::units::UnitKind;
 use crate::words::Word;
 
 /// How many words before "above" may name what stands there.
@@ -77,6 +78,17 @@ fn meant(review: &Review, order: &[&Chunk], (unit, above): (usize, bool), before
     candidates.truncate(MOST);
     if named.is_some() || candidates.len() <= 1 {
         return candidates.first().copied();
+    }
+    // "The list below" is the one stretch of lines that list something.
+    let listed = |at: &&usize| {
+        let mut units = order[**at].units.clone().map(|unit| review.units()[unit].kind);
+        order[**at].units.len() > 1
+            && units.all(|kind| matches!(kind, UnitKind::Field | UnitKind::Item { .. } | UnitKind::Table))
+    };
+    let of_a_list = near.last().is_some_and(|word| matches!(&*word.lower(text), "list" | "table" | "facts"));
+    let mut lists = candidates.iter().filter(listed);
+    if let (true, Some(list), None) = (of_a_list, lists.next(), lists.next()) {
+        return Some(*list);
     }
     let content = near.iter().rev().filter(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION));
     content.map(|word| word.lower(text)).find_map(|name| {

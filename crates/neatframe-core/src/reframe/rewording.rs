@@ -4,9 +4,10 @@ use super::parted::is_second_half;
 use super::plan::Plan;
 use super::{borders, joined, measured};
 use crate::checks;
+use crate::classify::{wanted_deed, wants_a_text};
 use crate::component::Component;
 use crate::counterparts::double_negative;
-use crate::edit::Edit;
+use crate::edit::{Edit, capitalised};
 use crate::finding::Family;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
@@ -82,8 +83,12 @@ fn set_capitals(plan: &mut Plan, review: &Review) {
 /// True for the first sentence of a prompt, and for one behind a sentence that is over.
 fn begins_sentence(review: &Review, unit: usize) -> bool {
     let units = review.units();
-    let over = unit == 0 || review.source().slice(units[unit - 1].text).ends_with(['.', '!', '?']);
-    over && units[unit].kind == UnitKind::Sentence
+    let over = unit == 0 || {
+        let before = review.source().slice(units[unit - 1].text);
+        before.ends_with(['.', '!', '?']) && !before.ends_with("..")
+    };
+    let amid = units[unit].kind == UnitKind::Field && !units[unit].opens_piece;
+    over && (amid || units[unit].kind == UnitKind::Sentence)
 }
 
 /// A prompt without a fault keeps its ways.
@@ -99,7 +104,8 @@ pub(super) fn wishes(plan: &mut Plan, review: &Review) {
     for unit in 0..review.units().len() {
         let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
         let sample = review.labels()[unit].component == Some(Component::Examples);
-        let edit = wanted_of_you(review.source().text(), review.words_of(unit));
+        let (text, words) = (review.source().text(), review.words_of(unit));
+        let edit = wanted_of_you(text, words).or_else(|| wanted_of_me(review, unit));
         if let Some(edit) = edit.filter(|_| prose && !sample) {
             plan.reword(review, edit, "an order begins with its verb");
         }
@@ -149,6 +155,18 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
 /// "Additionally, please include the fare": the order that it is.
 fn behind_an_adverb(text: &str, words: &[Word]) -> Option<Edit> {
     let [first, rest @ ..] = words else { return None };
+    // "Please also add the fare".
+    if let [also, verb, ..] = rest
+        && first.lower(text) == "please"
+        && matches!(&*also.lower(text), "also" | "always")
+        && verb.is(vocabulary::VERB)
+        && !verb.is(vocabulary::STOP)
+    {
+        let kept = if also.lower(text) == "also" { verb } else { also };
+        let said = kept.text(text);
+        let order = if first.text(text).starts_with('P') { capitalised(said) } else { said.to_string() };
+        return Some(Edit { span: first.span().cover(kept.span()), replacement: order });
+    }
     let comma = rest.first().is_some_and(|word| word.text(text) == ",");
     let rest = &rest[usize::from(comma)..];
     let adds = matches!(&*first.lower(text), "additionally" | "furthermore" | "moreover" | "also");
@@ -176,13 +194,16 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
     let Some(last) = words.last().filter(|_| prose && !sample) else { return Vec::new() };
     let mut found = Vec::new();
     let begged = usize::from(is(0, &["please"]));
-    let polite = is(begged + 2, &["please", "pls", "kindly"]);
-    let verb_at = begged + 2 + usize::from(polite);
+    // "Could you please", "could you also maybe".
+    let polite = (begged + 2..begged + 5)
+        .take_while(|at| is(*at, &["please", "pls", "kindly", "also", "maybe", "perhaps", "possibly"]))
+        .count();
+    let verb_at = begged + 2 + polite;
     let verb = words.get(verb_at).filter(|word| word.is(vocabulary::VERB) && !word.is(vocabulary::STOP));
     let asks = is(begged, &["could", "can", "would", "will"]) && is(begged + 1, &["you"]);
     let question = last.text(text) == "?";
     if let Some(verb) = verb.filter(|_| asks && (question || last.text(text) == ".") && words.len() > 4) {
-        let capital = words[0].text(text).starts_with(char::is_uppercase);
+        let capital = words[0].text(text).starts_with(char::is_uppercase) || begins_sentence(review, unit);
         let shown = verb.text(text);
         let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
         let opening = Edit { span: words[0].span().cover(verb.span()), replacement: order };
@@ -190,6 +211,16 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
         if question {
             found.push((Edit { span: last.span(), replacement: ".".into() }, "an order needs no question"));
         }
+    }
+    // "Fix it please, and say why".
+    let amid = (2..words.len().saturating_sub(1)).find(|at| {
+        is(*at, &["please", "pls", "plz"])
+            && words[at + 1].is_punctuation()
+            && !words[at - 1].is_punctuation()
+    });
+    if let Some(at) = amid.filter(|_| words[0].is(vocabulary::VERB)) {
+        let cut = Span::new(words[at - 1].end as usize, words[at].end as usize);
+        found.push((Edit { span: cut, replacement: String::new() }, "an order needs no please"));
     }
     let courtesy = is(words.len() - 1, &["pls", "plz", "please"]) && words.len() > 3;
     if courtesy {
@@ -278,6 +309,19 @@ fn wanted_of_you(text: &str, words: &[Word]) -> Option<Edit> {
     };
     let ties = words[..at].iter().rev().take_while(ties).count();
     Some(Edit { span: words[at - ties].span().cover(verb.span()), replacement: order })
+}
+
+/// "I need to write a letter to the tenants", which is all that is asked for: "Write a letter".
+fn wanted_of_me(review: &Review, unit: usize) -> Option<Edit> {
+    let (text, words) = (review.source().text(), review.words_of(unit));
+    let asks = |label: &crate::classify::Label| label.component == Some(Component::Task);
+    let only =
+        review.labels().iter().filter(|label| asks(label)).count() == 1 && asks(&review.labels()[unit]);
+    let deed = wanted_deed(text, words).filter(|_| only && wants_a_text(text, words))?;
+    Some(Edit {
+        span: words[0].span().cover(words[deed].span()),
+        replacement: capitalised(words[deed].text(text)),
+    })
 }
 
 /// What a sentence behind "so" is about.

@@ -43,8 +43,10 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
         }
         // A bracket that opens in it closes with it.
         let open = words.matches('(').count() > words.matches(')').count();
-        let closed = open && review.source().text()[finding.span.end()..].starts_with(')');
-        let span = Span::new(finding.span.start(), finding.span.end() + usize::from(closed));
+        let rest = &review.source().text()[finding.span.end()..];
+        let line = rest.lines().next().unwrap_or("");
+        let closed = line.find(')').filter(|at| open && *at <= DATA && !line[..*at].contains('('));
+        let span = Span::new(finding.span.start(), finding.span.end() + closed.map_or(0, |at| at + 1));
         let edit = Edit { span, replacement: syntax.write("person") };
         if plan.take(std::slice::from_ref(&edit)) {
             let why = "a person's data is sent only where the work needs it; the slot takes it then";
@@ -52,6 +54,9 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
         }
     }
 }
+
+/// How much more of a bracket with somebody's data is taken along, in bytes.
+const DATA: usize = 120;
 
 /// Words before a number that is somebody's own.
 const NUMBERS: [&str; 11] =

@@ -6,6 +6,7 @@ use super::words::is_of_a_later_clause;
 use super::{Demand, Requirement, Sight, Subject, is_exception, spread};
 use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
+use crate::span::Span;
 use crate::words::Word;
 use std::cell::OnceCell;
 
@@ -125,7 +126,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let demand = Demand::Amount { measure: Measure::Items(things), bound };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
-    found.extend(labelled_count(sight, unit, words, conditional()));
+    let behind = counted_behind(text, words).map(|(place, measure, bound)| {
+        Requirement::on_reply(unit, place, Demand::Amount { measure, bound }, conditional())
+    });
+    found.extend(behind.or_else(|| labelled_count(sight, unit, words, conditional())));
     let each = spread::one_for_each(text, words);
     let one = each.as_ref().map(|(at, ..)| *at);
     if let Some((_, place, measure, least)) = each {
@@ -257,7 +261,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: bool) -> Option<Requirement> {
     let text = sight.source.text();
     let colon = words.iter().take(4).position(|word| word.text(text) == ":")?;
-    let measure = Measure::named(words.get(colon.checked_sub(1)?)?.text(text))?;
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    // "Word count: 1500", "Character limit: 80".
+    let counts = colon > 1 && matches!(&*lower(colon - 1), "count" | "limit");
+    let measure = Measure::named(words.get(colon.checked_sub(1 + usize::from(counts))?)?.text(text))?;
     let (mut numbers, mut others) = (Vec::new(), 0);
     for word in &words[colon + 1..] {
         match number(text, *word) {
@@ -266,8 +273,9 @@ fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: b
             None => others += 1,
         }
     }
-    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
-    let most = lower(colon + 1) == "max" || colon > 1 && lower(colon - 2).starts_with("max");
+    let most = lower(colon + 1) == "max"
+        || colon > 1 && lower(colon - 2).starts_with("max")
+        || lower(colon - 1) == "limit";
     let bound = match numbers[..] {
         _ if others > 0 => return None,
         [value] if most => Bound { least: None, most: Some(value), about: false },
@@ -275,8 +283,25 @@ fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: b
         [low, high] if low < high => Bound { least: Some(low), most: Some(high), about: false },
         _ => return None,
     };
-    let span = words[colon - 1].span().cover(words.last()?.span());
+    let span = words[colon - 1 - usize::from(counts)].span().cover(words.last()?.span());
     Some(Requirement::on_reply(unit, span, Demand::Amount { measure, bound }, conditional))
+}
+
+/// "Bullets, 5 max", "words: 80 at most": the count behind what is counted.
+fn counted_behind(text: &str, words: &[Word]) -> Option<(Span, Measure, Bound)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    (0..words.len().saturating_sub(3)).find_map(|at| {
+        let parted = matches!(words[at + 1].text(text), "," | ":" | "(");
+        let most = match &*lower(at + 3) {
+            "max" | "maximum" | "tops" => at + 3,
+            "at" if lower(at + 4) == "most" => at + 4,
+            _ => return None,
+        };
+        let count = number(text, words[at + 2]).filter(|_| parted)?;
+        let measure = Measure::named(words[at].text(text))?;
+        let bound = Bound { least: None, most: Some(count), about: false };
+        Some((words[at].span().cover(words[most].span()), measure, bound))
+    })
 }
 
 /// "Maximum length: 120 words": the label of the field says to which side its number bounds.

@@ -155,7 +155,8 @@ fn same_measure(one: &Measure, other: &Measure) -> bool {
 }
 
 /// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 19] = [
+const CROSSED: [(&str, &str); 20] = [
+    ("conversational", "formal"),
     ("no jargon", "advanced"),
     ("no Markdown", "headings"),
     ("no bullets", "numbered"),
@@ -185,6 +186,8 @@ fn goes_with(one: &str, two: &str) -> bool {
             | ("everything", "detailed")
             | ("one", "in turn")
             | ("in turn", "one")
+            | ("formal", "businesslike")
+            | ("businesslike", "formal")
             | ("by date", "newest first" | "oldest first")
             | ("newest first" | "oldest first", "by date")
     )

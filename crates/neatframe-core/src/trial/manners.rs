@@ -102,11 +102,10 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
         "letter case" => {
             let wrong = |c: char| if pole == "capitals" { c.is_lowercase() } else { c.is_uppercase() };
             let single = body.split_whitespace().count() <= 6;
-            let (offset, letter) = body.char_indices().find(|(_, c)| wrong(*c)).filter(|_| single)?;
-            Some(Breach {
-                place: at(offset, letter.len_utf8()),
-                what: format!("`{}` is not in {pole}", body.trim()),
-            })
+            let (offset, _) = body.char_indices().find(|(_, c)| wrong(*c)).filter(|_| single)?;
+            let from = body[..offset].rfind(char::is_whitespace).map_or(0, |blank| blank + 1);
+            let length = body[from..].find(char::is_whitespace).unwrap_or(body.len() - from);
+            Some(Breach { place: at(from, length), what: format!("`{}` is not in {pole}", body.trim()) })
         }
         _ => None,
     }

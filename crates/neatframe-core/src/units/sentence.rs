@@ -37,7 +37,13 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
             || no_capitals && !border && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
         // "Spam, adverts etc. Reply with one word."
         let large = rest[gap..].starts_with(char::is_uppercase);
-        let ended = large && body[start..at].ends_with("etc");
+        // So do "ten minutes" in short: "in 10 min. It may be cold."
+        let timed = || {
+            let mut back = body[start..at].rsplit(' ');
+            back.next() == Some("min")
+                && back.next().is_some_and(|count| count.ends_with(|c: char| c.is_ascii_digit()))
+        };
+        let ended = large && (body[start..at].ends_with("etc") || timed());
         if !wide && (!opens || (mark == '.' && !ended && is_abbreviation(&body[start..at]))) {
             continue;
         }
@@ -135,6 +141,11 @@ mod tests {
     }
 
     sentences!(plain, "One. Two? Three!", ["One.", "Two?", "Three!"]);
+    sentences!(
+        minutes,
+        "Serve in 10 min. It is cold. Use min. 5 eggs.",
+        ["Serve in 10 min.", "It is cold.", "Use min. 5 eggs."]
+    );
     sentences!(
         abbreviations,
         "Use units, e.g. Mr. Vane at 3.5 km. Go.",

@@ -255,7 +255,11 @@ impl Check for HedgedOrder {
                 };
                 let (hedge, rest) = (&words[hit.first..=hit.last], &words[hit.last + 1..]);
                 // "I suppose it could work" is said to the model as well.
-                said(hedge, &["you", "hoping", "hoped"])
+                // "It would be great to have a list".
+                let wished = hedge.last().is_some_and(|word| word.lower(case.source.text()) == "to")
+                    && said(&rest[..rest.len().min(1)], &["have", "get", "see"]);
+                wished
+                    || said(hedge, &["you", "hoping", "hoped"])
                     || said(hedge, &["i"]) && said(rest, &["could", "might", "would"])
             };
             let hedge = case.hits[unit].iter().find(|hit| {
@@ -346,13 +350,24 @@ impl Check for HedgedOrder {
                 &*words[hit.first].lower(case.source.text()),
                 "perhaps" | "maybe" | "probably" | "feel" | "you"
             );
-            let own = own && doubt;
+            // "Also maybe mention the fare".
+            let led = hit.first > 0
+                && words[..hit.first].iter().all(|word| {
+                    word.is_punctuation()
+                        || matches!(
+                            &*word.lower(case.source.text()),
+                            "also" | "and" | "please" | "oh" | "then"
+                        )
+                });
+            let also_own = led && hit.last == hit.first + 1 && verb(hit.last);
+            let own = (own || also_own) && doubt;
             let last = if own { hit.last - 1 } else { hit.last };
             let span = words[hit.first].span().cover(words[last].span());
             let message = format!("`{}` turns an order into a wish", case.shown(span));
             let finding = sink.report(span, message, "order it: begin with the verb");
             if own {
-                finding.fix = cut(case.source.text(), span, "", true);
+                let from = if opens { span } else { words[0].span().cover(span) };
+                finding.fix = cut(case.source.text(), from, "", true);
             }
             // "… if you feel like it": the sentence stands without its last words.
             let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;
@@ -369,12 +384,22 @@ impl Check for HedgedOrder {
                 finding.fix.extend(wishes::included(case.source.text(), words, hit.first, hit.last));
             }
             let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
-            if opens && follows {
+            let wish =
+                wishes::included(case.source.text(), words, hit.first, hit.last).filter(|_| opens && follows);
+            if let Some(edit) = wish {
+                finding.fix = vec![edit];
+            } else if opens && follows {
                 let ends = doubted.filter(|_| !also).map_or(span, |word| span.cover(word.span()));
                 finding.fix = cut(case.source.text(), ends, HEDGES[hit.entry as usize], true);
                 let doubt = doubted.filter(|_| also);
                 finding.fix.extend(
                     doubt.into_iter().flat_map(|word| cut(case.source.text(), word.span(), "", false)),
+                );
+                // "If you could add a map, that would be great".
+                let close =
+                    case.hits[unit].iter().rfind(|other| other.set == Set::Hedge && other.first > hit.last);
+                finding.fix.extend(
+                    close.into_iter().flat_map(|close| wishes::closed(case.source.text(), words, close)),
                 );
                 // An order ends in a full stop.
                 finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));

@@ -1,7 +1,7 @@
 //! Wishes about a thing, turned into what must be: "it would be nice if the fare was named".
 
 use crate::edit::{Edit, capitalised};
-use crate::lexicon::vocabulary;
+use crate::lexicon::{Hit, vocabulary};
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -26,7 +26,9 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
         let span = Span::new(words[first].start as usize, verb.end as usize);
         return vec![Edit { span, replacement: capitalised(&order) }];
     }
-    if matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
+    // "… a rhyme at the end, but it need not be" stays a wish.
+    let free = (begins..words.len()).any(|at| lower(at) == "but");
+    if free || matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
         return Vec::new();
     }
     let reach = begins + 1..words.len().min(begins + REACH);
@@ -41,6 +43,8 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
             _ if modal => Some((at, to, "must".to_string())),
             "was" | "were" | "is" | "are" => Some((at, at, "must be".into())),
             "had" | "has" => Some((at, at, "must have".into())),
+            // "… if breakfast takes ten minutes" says already how it is to be.
+            _ if is_finite(&said) => Some((at, at, said.to_string())),
             past => present(past).map(|verb| (at, at, format!("must {verb}"))),
         }
     });
@@ -64,6 +68,27 @@ pub(super) fn included(text: &str, words: &[Word], first: usize, last: usize) ->
     let thing = THINGS.contains(&&*lower(last + 2));
     let span = Span::new(words[first].start as usize, words.get(last + 1)?.end as usize);
     (has && thing).then(|| Edit { span, replacement: "Include".into() })
+}
+
+/// Verbs as they follow "it".
+fn is_finite(word: &str) -> bool {
+    const SAID: [&str; 22] = [
+        "takes", "costs", "uses", "shows", "gives", "names", "says", "lists", "ends", "starts", "begins",
+        "fits", "contains", "includes", "covers", "keeps", "mentions", "stays", "needs", "comes", "reads",
+        "lasts",
+    ];
+    SAID.contains(&word)
+}
+
+/// ", that would be great" behind a wish that is ordered now: it goes, with its comma.
+pub(super) fn closed(text: &str, words: &[Word], hit: &Hit) -> Vec<Edit> {
+    let said = matches!(&*words[hit.first].lower(text), "that" | "which" | "it");
+    if !said || hit.first == 0 || !words[hit.last + 1..].iter().all(|word| word.is_punctuation()) {
+        return Vec::new();
+    }
+    let before = &words[hit.first - 1];
+    let from = if before.text(text) == "," { before.start } else { before.end };
+    vec![Edit { span: Span::new(from as usize, words[hit.last].end as usize), replacement: String::new() }]
 }
 
 /// "Some photos would be nice": what is wished for is asked for. `first` is the first word of the wish, which ends the sentence.

@@ -1,5 +1,6 @@
 //! Words that carry nothing.
 
+mod idle;
 mod praise;
 
 use super::{Case, Check, Meta, Sink, cut};
@@ -66,12 +67,14 @@ impl Check for Padding {
             }
             for hit in case.hits[index].iter().filter(|hit| hit.set == Set::Padding).take(MOST) {
                 let term = &PADDING[hit.entry as usize];
-                let span = words[hit.first].span().cover(words[hit.last].span());
+                let (first, last) = idle::words_that_say_nothing(case.source.text(), words, hit, term.kind);
+                let span = words[first].span().cover(words[last].span());
                 let allowed = case.settings.words.allows(words, hit.first, hit.last);
                 // "As far as you know" bounds what is claimed.
                 let far = hit.first > 0 && words[hit.first - 1].lower(case.source.text()) == "far";
                 let needed = words[hit.first].lower(case.source.text()) == "whether"
                     && !is_asked(case.source.text(), &words[..hit.first])
+                    || idle::is_a_place(case.source.text(), words, hit)
                     || term.short == "to" && stands_in_a_row(case.source.text(), &words[hit.last + 1..]);
                 if allowed || far || needed || case.is_quoted(index, span.start()) {
                     continue;
@@ -179,10 +182,17 @@ fn report<'a>(
     if kind != PaddingKind::Intensifier {
         let goes = if whole { unit } else { span };
         // "In terms of the length, keep it short" needs more than the phrase taken out.
-        let governs = opens && short.is_empty() && phrase.ends_with(" of");
-        if !governs {
+        let last = phrase.rsplit(' ').next().unwrap_or("");
+        let governs = short.is_empty() && matches!(last, "of") && !idle::softens(&phrase);
+        // "The majority of the guests" are "most of the guests".
+        let behind = case.source.text()[goes.end()..].trim_start_matches(' ');
+        let short = idle::fitted(short, behind);
+        // "The reason is that it rains." would be half a sentence.
+        let half = opens
+            && short == "because"
+            && !behind.split(['.', '!', '?']).next().is_some_and(|rest| rest.contains(','));
+        if !governs && !half {
             // "As a language model, name the boat": the order behind it opens the sentence then.
-            let behind = case.source.text()[goes.end()..].trim_start_matches(' ');
             let goes_on =
                 if whole { behind.starts_with(char::is_lowercase) } else { goes.end() < unit.end() };
             finding.fix = cut(case.source.text(), goes, short, opens && goes_on);
@@ -330,9 +340,13 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
         let first = if then { at + 2 } else { at + 1 };
         let Some(next) = words.get(first) else { continue };
         // ", so make a plan": an order behind a comma begins anew whatever reason stands before.
-        let fresh = next.is(vocabulary::VERB) && (lower(at - 1) == "," || join == "so");
-        let hangs =
-            brackets.sum(from, at) > 0 || conditions.sum(from, at) > 0 || !fresh && leans.sum(from, at) > 0;
+        // "And please rank them", "and give me a summary" are orders whatever stands before.
+        let asks = next.lower(text) == "please"
+            || next.is(vocabulary::VERB) && matches!(&*lower(first + 1), "me" | "us");
+        let fresh = asks || next.is(vocabulary::VERB) && (lower(at - 1) == "," || join == "so");
+        let hangs = brackets.sum(from, at) > 0
+            || !asks && conditions.sum(from, at) > 0
+            || !fresh && leans.sum(from, at) > 0;
         // "And the owner wants a letter" has a subject and a verb.
         let told = next.lower(text) == "the"
             && words[first + 1..].iter().take(3).any(|word| FINITE.contains(&&*word.lower(text)));

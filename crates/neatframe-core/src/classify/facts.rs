@@ -1,0 +1,74 @@
+//! Facts that are listed with their values: "Day ticket: 18.50", one to a line.
+
+use super::Reading;
+use crate::units::UnitKind;
+
+/// How many such lines stand together at the least.
+const LEAST: usize = 3;
+
+/// The most words of what the value is of.
+const NAME: usize = 4;
+
+/// True for a line of a list of names and figures, where no line of it measures a text: "Length: 80 words" is a limit.
+pub(super) fn is_a_fact_with_its_value(reading: &Reading<'_>, index: usize) -> bool {
+    let block = reading.units[index].block;
+    let fact = |at: &usize| {
+        let unit = &reading.units[*at];
+        unit.block == block && unit.kind == UnitKind::Field && is_figure(reading, *at)
+    };
+    if !fact(&index) {
+        return false;
+    }
+    let before = (0..index).rev().take(LEAST).take_while(fact).count();
+    let after = (index + 1..reading.units.len()).take(LEAST).take_while(fact).count();
+    before + after + 1 >= LEAST
+}
+
+/// "Day ticket: 18.50", "Sauna: until 22:00": a name, and a value of which all but two or three short words is a figure.
+fn is_figure(reading: &Reading<'_>, index: usize) -> bool {
+    const WITH: [&str; 24] = [
+        "am", "pm", "kr", "eur", "euro", "euros", "usd", "dollars", "gbp", "pounds", "chf", "kg", "g", "km",
+        "m", "cm", "l", "%", "per", "a", "to", "until", "from", "each",
+    ];
+    let unit = &reading.units[index];
+    let line = reading.source.slice(unit.with_lead(reading.outline));
+    let Some((name, value)) = line.split_once(':') else { return false };
+    let value = value.trim().trim_end_matches('.');
+    let parts: Vec<&str> = value.split_whitespace().collect();
+    let digit = |part: &str| part.bytes().any(|b| b.is_ascii_digit());
+    let plain = |part: &&str| {
+        digit(part) || WITH.contains(&&*part.to_lowercase()) || !part.contains(char::is_alphanumeric)
+    };
+    parts.len() <= 5
+        && digit(value)
+        && parts.iter().all(plain)
+        && (1..=NAME).contains(&name.split_whitespace().count())
+        && !measures(name)
+}
+
+/// "Length", "Words", "Format": what a limit on the answer is called.
+fn measures(name: &str) -> bool {
+    const LIMITS: [&str; 21] = [
+        "length", "words", "word", "sentences", "characters", "lines", "paragraphs", "format", "size",
+        "ratio", "number", "count", "max", "min", "maximum", "minimum", "limit", "tokens", "bullets",
+        "items", "score",
+    ];
+    name.to_lowercase().split(|c: char| !c.is_alphanumeric()).any(|part| LIMITS.contains(&part))
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::classify::components_of;
+    use crate::component::Component;
+
+    #[test]
+    fn a_list_of_prices_is_background() {
+        let of = |list: &str| {
+            components_of(&format!("Answer the guests of a pool.\n\n{list}\n\nGuest: {{{{guest}}}}"))
+        };
+        let prices = of("Day ticket: 18.50\nTowel: 4.00\nLesson for beginners: 95.00");
+        assert_eq!(prices[1..4], [Some(Component::Context); 3]);
+        let limits = of("Length: 80\nSentences: 4\nLines: 2");
+        assert_ne!(limits[1..4], [Some(Component::Context); 3]);
+    }
+}
