@@ -198,7 +198,12 @@ impl Review {
     }
 
     pub(crate) fn words_of(&self, unit: usize) -> &[Word] {
-        self.words.within(self.units[unit].text)
+        self.words_in(self.units[unit].text)
+    }
+
+    /// The words of a stretch, punctuation included.
+    pub(crate) fn words_in(&self, span: Span) -> &[Word] {
+        self.words.within(span)
     }
 
     /// The frame it was held against.

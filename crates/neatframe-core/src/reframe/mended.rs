@@ -228,6 +228,15 @@ fn rules_behind_one_label_become_a_list() {
 }
 
 #[test]
+fn an_order_with_a_colon_is_a_rule_like_the_next() {
+    let text = "I run a line of night boats. Every Friday I send our guests a letter with the hours. Write that letter for me.\n\n\
+                Keep it short: 90 words at most, not counting the hours. Make it sound more appealing. It might be nice if the \
+                subject line named the week. Give fares in crowns. Name each pier.\n\nHours:\n{{hours}}\n";
+    let out = reframed(text).text;
+    assert!(out.contains("- Keep it short: 90 words at most, not counting the hours.\n- Make it"), "{out}");
+}
+
+#[test]
 fn a_shape_and_what_each_of_it_holds_stay_together() {
     let out = reframed(
         "I was wondering if you could maybe pull the fares out of the log.\n\nReturn a JSON array. Each object has \"pier\", \

@@ -137,7 +137,8 @@ fn bare_opening(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     let always = matches!(&*second.lower(text), "always" | "never" | "only");
     let adverb = adverb || always && review.words_of(unit).get(2).is_some_and(verb);
     let be = second.lower(text) == "be" && matches!(&*first.lower(text), "please" | "also" | "and");
-    let orders = verb(&second) || be || adverb || forbids && !second.is(vocabulary::STOP);
+    let flatly = matches!(&*second.lower(text), "don't" | "never");
+    let orders = verb(&second) || be || adverb || flatly || forbids && !second.is(vocabulary::STOP);
     let why = match &*first.lower(text) {
         "please" if orders => "an order needs no please",
         "also" | "and" if orders => "the rule holds by itself",

@@ -6,6 +6,7 @@ use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// Labels that say what the heading over a section says.
 const SAYS: [(&str, &[&str]); 6] = [
@@ -17,10 +18,18 @@ const SAYS: [(&str, &[&str]); 6] = [
     ("Context", &["context", "background"]),
 ];
 
-/// True for a sentence of a line with the label "Rules:".
+/// True for a sentence of a line with the label "Rules:", or of one that opens with an order: "Keep it short: …".
 pub(super) fn names_rules(review: &Review, unit: usize) -> bool {
+    const ORDER: usize = 3;
+    let lead = review.outline().pieces[review.units()[unit].pieces.start].lead;
+    let words = review.words_in(lead);
+    let titled = |word: &Word| word.text(review.source().text()).starts_with(char::is_uppercase);
+    let orders = words.len() >= ORDER
+        && words[0].is(vocabulary::VERB)
+        && !words[0].is(vocabulary::STOP)
+        && !words[1..].iter().any(titled);
     let label = label(review, unit);
-    SAYS.iter().any(|(title, words)| *title == "Constraints" && words.contains(&label.as_str()))
+    orders || SAYS.iter().any(|(title, words)| *title == "Constraints" && words.contains(&label.as_str()))
 }
 
 /// The label of the line that a unit stands in, without its signs.

@@ -49,8 +49,11 @@ fn rules_about_the_text_are_lines_of_their_own() {
         "You will read the log and write a letter in order to calm the guests. The letter should name the pier. It should not be longer than one page. Avoid jokes. It should name the late boat. Don't lie. Use British English.\n\nLog: {{log}}\n",
     );
     let rules = part(&text, "Constraints");
-    assert_eq!(rules[0], "- The letter should name the pier. It should not be longer than one page.");
-    assert_eq!(rules[1..3], ["- Avoid jokes.", "- It should name the late boat."]);
+    assert_eq!(
+        rules[..2],
+        ["- The letter should name the pier.", "- It should not be longer than one page."]
+    );
+    assert_eq!(rules[2..4], ["- Avoid jokes.", "- It should name the late boat."]);
 }
 
 #[test]
