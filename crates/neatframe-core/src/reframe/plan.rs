@@ -262,7 +262,11 @@ impl Plan {
             // A slot that nobody fills costs answers: where most is there, the question stands in the notes alone.
             // So it does where a line is offered for the part.
             let offered = self.offered.iter().any(|(other, _)| *other == component);
-            if offered || need.importance < Importance::Required && review.coverage() >= COMPLETE {
+            let long = review.units().len() >= LONG;
+            let least = if need.importance < Importance::Required && !long { COMPLETE } else { HALF };
+            let most_is_there =
+                review.coverage() >= least && (long || need.importance < Importance::Required);
+            if offered || most_is_there {
                 self.notes.push(Note {
                     change: Change::Open,
                     span: None,
@@ -327,6 +331,10 @@ fn fits(review: &Review, line: &str) -> bool {
 
 /// The coverage, in per cent, from which what is recommended is asked for in the notes only.
 const COMPLETE: u32 = 70;
+
+/// Units from which a prompt is in use as it stands, so that a slot in it costs more, and the coverage that is then enough.
+const LONG: usize = 12;
+const HALF: u32 = 50;
 
 /// True when some unit may well serve a component, though it was taken for another.
 fn maybe(review: &Review, component: Component) -> bool {

@@ -85,6 +85,10 @@ fn lengths_name_their_subject_measure_and_bound() {
 fn counts_of_things() {
     check(&[
         ("Use max 3 bullet points.", &["reply: at most 3 bullets"]),
+        ("Format: bullets, 5 max.", &["reply: at most 5 bullets"]),
+        ("Words: 80 at most.", &["reply: at most 80 words"]),
+        ("Write a post.\nWord count: 1500.", &["reply: about 1500 words"]),
+        ("Write a post.\nCharacter limit: 80.", &["reply: at most 80 characters"]),
         ("Give 2-3 examples.", &["reply: 2 to 3 examples"]),
         ("Between five and seven questions.", &["reply: 5 to 7 questions"]),
         ("Not more than 4 items per list.", &["each list: at most 4 items"]),

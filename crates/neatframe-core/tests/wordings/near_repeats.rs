@@ -133,6 +133,8 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Ask for the name before the address.", "Ask for the address before the date of birth."),
     ("Give a reason for each score.", "Give a score for each answer."),
     ("Say which rule was broken.", "Say which file was read."),
+    ("Never make up a name.", "Do not make up a price."),
+    ("Don't book without confirmation.", "Confirm the price before the date."),
     ("Never delete a file without a backup.", "Never delete a backup."),
     ("Do not round the totals.", "Do not round the rates."),
     ("Write the mail to the supplier.", "Write the mail to the customer."),

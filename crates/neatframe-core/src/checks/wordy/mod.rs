@@ -365,7 +365,11 @@ fn split(text: &str, words: &[Word], breaks: &[usize]) -> Vec<Edit> {
         }
         let comma = lower(at - 1) == ",";
         let start = words[if comma { at - 2 } else { at - 1 }].end as usize;
-        let opening = if kept { words[at] } else { words[at + 1] };
+        // "And please also rank them": rank them.
+        let polite = usize::from(lower(at + 1) == "please");
+        let polite = polite + usize::from(polite > 0 && lower(at + 2) == "also");
+        let order = words.get(at + 1 + polite).filter(|word| polite > 0 && word.is(vocabulary::VERB));
+        let opening = if kept { words[at] } else { *order.unwrap_or(&words[at + 1]) };
         let mut capital = opening.text(text).to_string();
         if let Some(sign) = capital.get_mut(..1) {
             sign.make_ascii_uppercase();

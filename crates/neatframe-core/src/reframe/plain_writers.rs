@@ -1,0 +1,145 @@
+//! Prompts as people type them in a hurry: what their restructured form must hold.
+
+use super::tests::{reframed, reworded};
+use super::{Change, Note};
+
+/// Asserts that a restructured prompt holds some lines, and none of some words.
+fn holds(prompt: &str, lines: &[&str], without: &[&str]) {
+    let text = reworded(prompt);
+    for line in lines {
+        assert!(text.contains(line), "`{line}` is not in:\n{text}");
+    }
+    for words in without {
+        assert!(!text.contains(words), "`{words}` is in:\n{text}");
+    }
+    assert_eq!(reworded(&text), text, "a second time something changes");
+}
+
+#[test]
+fn a_mail_typed_without_capitals() {
+    holds(
+        "hey so i run a small kiosk on the pier and im terrible at writing. can u write me an email to all my customers \
+         telling them that tea goes up from 1 march, small cups 3 instead of 2 and big cups 5 instead of 4. they shouldnt be \
+         angry. also maybe mention that we now sell maps (6). keep it friendly but not too friendly, not too long. oh and dont \
+         mention the old owner lol. thanks so much you're the best!!\n",
+        &[
+            "# Context\nI run a small kiosk on the pier",
+            "# Task\nWrite me an email to all my customers telling them that tea goes up from 1 march, small cups 3 instead \
+             of 2 and big cups 5 instead of 4.",
+            "\n- Mention that we now sell maps (6).\n",
+            "\n- Dont mention the old owner.\n",
+        ],
+        &["hey so", "thanks", "lol", "maybe", "can u"],
+    );
+}
+
+#[test]
+fn wishes_in_a_plan() {
+    holds(
+        "I need a plan for a trip. I am 34, from Larkhaven, afraid of heights, and travel with a dog. 7 days, 3 towns. No \
+         buses. I'd kind of prefer if the way to the pier takes under 10 min. It would be great to have a map as well. Also it \
+         is important that each day is different. Make sure every day is different from the others.\n",
+        &["The way to the pier takes under 10 min.", "Include a map as well.", "each day is different"],
+        &["kind of", "would be great", "different from the others"],
+    );
+}
+
+#[test]
+fn an_ask_that_is_only_needed() {
+    holds(
+        "Act like a senior purser. I need to write a letter to guests who missed the night boat but paid. The letter should be \
+         kind but also clear and it should not take more than 120 words and please don't say \"sadly\" and mention that we keep \
+         their seat for six days unless they object and it should be signed by the crew of the night boat.\n\nGuest: [Name]\nPier: [Pier]\n",
+        &[
+            "# Task\nWrite a letter to guests who missed the night boat but paid.",
+            "- It should not take more than 120 words.",
+            "- Don't say \"sadly\" and mention",
+        ],
+        &["I need to"],
+    );
+}
+
+#[test]
+fn a_run_on_that_asks_four_times() {
+    holds(
+        "Please analyse the letters of our guests below and tell me what people are unhappy about and also what they like and \
+         whether there are any trends over the last months and please also rank the complaints by how often they occur and \
+         give me a summary at the top that I can paste into my slides.\n\nLetters:\n[paste letters here]\n",
+        &[
+            "Tell me what people are unhappy about",
+            "Rank the complaints by how often they occur.",
+            "Give me a summary at the top",
+        ],
+        &["and please", "[paste"],
+    );
+}
+
+#[test]
+fn steps_of_which_one_number_slipped() {
+    let steps = "Which boats have sailed for five years?\n\n1) Search the logs from 2015 on.\n2) Keep boats that two logs name.\n\
+                 3) Note the fare.\n2) Rank them from cheap to dear.\n5) Name the source.\n";
+    holds(steps, &["3) Note the fare.\n4) Rank them from cheap to dear.\n5) Name the source."], &[]);
+    let pointed = format!("{steps}Repeat step 5 for each pier.\n");
+    assert!(reworded(&pointed).contains("2) Rank them"), "what is pointed at by number keeps it");
+}
+
+#[test]
+fn a_bracket_with_data_goes_as_a_whole() {
+    holds(
+        "Compare the two offers for our roof and give advice in order to help the board.\nMs Karin Vale (born 3 March 1961, \
+         karin.vale@post.example, account 8830 22 14477) asked for this.\nKeep it under 90 words.\n\nOffer: {offer}\n",
+        &["{person} asked for this."],
+        &["karin", "8830", "born"],
+    );
+}
+
+#[test]
+fn a_question_is_told_once() {
+    let out = reframed(
+        "You run the front desk chat of a pool. Guests ask about hours, lessons and tickets.\n\nAnswer in at most three \
+         sentences. Keep things on the light side.\nAlways answer in English.\nPrices are in the list below; quote them to the \
+         cent.\nNever guess.\nMention the lesson whenever it makes sense.\nKeep every answer to three sentences or fewer.\n\n\
+         Day ticket: 18.50\nTowel: 4.00\nLesson for beginners: 95.00\n\nGuest says: {{message}}\n",
+    );
+    let of_shape = |note: &&Note| {
+        matches!(note.change, Change::Added | Change::Open)
+            && note.words.contains("What shape should the answer have")
+            || note.now.contains("output_format: What shape")
+    };
+    assert_eq!(out.notes.iter().filter(of_shape).count(), 1, "{:#?}", out.notes);
+}
+
+#[test]
+fn a_part_that_is_asked_for_stands_in_its_place() {
+    let out = reframed(
+        "You will act as the voice of a night boat.\n\nGuests want to know when boats leave and how to renew a ticket in order \
+         to plan.\n\nSpeak in short sentences.\nNever read out more than three boats.\nDon't say \"database\".\nSay good-bye.\n\n\
+         Guest: {{guest}}\n",
+    )
+    .text;
+    if let Some(task) = out.find("# Task") {
+        assert!(Some(task) < out.find("# Constraints") && Some(task) < out.find("# Input"), "{out}");
+    }
+}
+
+#[test]
+fn a_lead_and_what_takes_the_input_in_are_one_part() {
+    let out = reframed(
+        "  You are a simulator of a ticket desk in order to test it. Your task is to give a reply for a call.\n\n  {desk}\n\n  Here \
+         is the list of boats:\n  {boats}\n\n  You are now simulating this call:\n  Name: {name}\n  Day: {day}\n\n  Your \
+         instructions:\n  1. Read the call.\n  2. Look the boat up.\n  3. Give the reply.\n",
+    )
+    .text;
+    assert!(!out.contains("  # "), "no heading stands further in: {out}");
+}
+
+#[test]
+fn lines_that_may_be_read_either_way_stay_with_their_neighbours() {
+    let out = reworded(
+        "Turn the notes into a list of birds in order to help.\n\nFor each sighting give name, place and time, one line each, \
+         parted by semicolons.\n\nLatin names in italics.\nLeave out birds of which the writer was not sure.\nMark doubtful \
+         birds with a question mark behind the name.\nPlain text only.\n\n<notes>\n{{notes}}\n</notes>\n",
+    );
+    let rules = out.split("# Constraints").nth(1).unwrap_or(&out);
+    assert!(rules.contains("Leave out birds") && rules.contains("Mark doubtful birds"), "{out}");
+}
