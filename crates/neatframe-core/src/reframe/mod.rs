@@ -248,10 +248,4 @@ pub(crate) fn title(component: Component) -> &'static str {
 }
 
 #[cfg(test)]
-mod mended;
-#[cfg(test)]
-mod plain_writers;
-#[cfg(test)]
 mod tests;
-#[cfg(test)]
-mod typed;

@@ -1,5 +1,9 @@
 //! Restructuring keeps what the author wrote, or says what went.
 
+mod mended;
+mod plain_writers;
+mod typed;
+
 use super::*;
 use crate::ledger::Bytes;
 use crate::review::{Settings, review};

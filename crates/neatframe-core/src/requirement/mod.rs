@@ -365,10 +365,4 @@ fn below_a_heading(sight: &Sight<'_>, found: &mut [Requirement]) {
 const FEW: usize = 8;
 
 #[cfg(test)]
-mod poles;
-#[cfg(test)]
-mod rows;
-#[cfg(test)]
-mod sentences;
-#[cfg(test)]
 mod tests;

@@ -1,5 +1,9 @@
 //! One row per rule: what it is read as.
 
+mod poles;
+mod rows;
+mod sentences;
+
 use crate::ledger::Bytes;
 use crate::{Settings, Source, review};
 

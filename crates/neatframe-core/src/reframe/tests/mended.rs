@@ -1,6 +1,6 @@
 //! Prompts with several faults each, and what comes of them.
 
-use super::tests::{reframed, reworded};
+use super::{reframed, reworded};
 
 #[test]
 fn a_slot_taken_out_of_its_sentence_stays_whatever_goes_at_the_end() {

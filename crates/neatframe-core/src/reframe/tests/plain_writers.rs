@@ -1,7 +1,7 @@
 //! Prompts as people type them in a hurry: what their restructured form must hold.
 
-use super::tests::{reframed, reworded};
-use super::{Change, Note};
+use super::{reframed, reworded};
+use crate::reframe::{Change, Note};
 
 /// Asserts that a restructured prompt holds some lines, and none of some words.
 fn holds(prompt: &str, lines: &[&str], without: &[&str]) {

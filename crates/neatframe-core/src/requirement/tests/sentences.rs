@@ -1,6 +1,6 @@
 //! What single sentences demand, as the values that they are read into.
 
-use super::tests::read;
+use super::read;
 
 /// Each row: a sentence, and what it demands.
 fn check(rows: &[(&str, &[&str])]) {

@@ -1,6 +1,6 @@
 //! More rows: amounts and whom they bound, manners and what turns them, words, choices.
 
-use super::tests::{read, requirements};
+use super::{read, requirements};
 
 requirements! {
     fewer_than: "Use fewer than 5 bullets." => ["reply: at most 4 bullets"];

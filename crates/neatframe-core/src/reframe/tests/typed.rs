@@ -1,6 +1,6 @@
 //! Prompts as people type them, in one paragraph, and what comes of them.
 
-use super::tests::{reframed, reworded};
+use super::{reframed, reworded};
 
 /// The lines of the part under a heading.
 fn part<'a>(text: &'a str, title: &str) -> Vec<&'a str> {

@@ -1,6 +1,6 @@
 //! Sentences that stand at one pole of an axis, a row each.
 
-use super::tests::read;
+use super::read;
 
 macro_rules! poles {
     ($($name:ident: $axis:literal, $pole:literal, $text:expr;)*) => {
