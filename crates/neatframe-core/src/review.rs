@@ -201,6 +201,12 @@ impl Review {
         self.words_in(self.units[unit].text)
     }
 
+    /// True where the first slot that begins in a stretch or behind it ends in it as well.
+    pub(crate) fn holds_slot(&self, span: Span) -> bool {
+        let at = self.slots.partition_point(|slot| slot.span.start() < span.start());
+        self.slots.get(at).is_some_and(|slot| span.contains(slot.span))
+    }
+
     /// The words of a stretch, punctuation included.
     pub(crate) fn words_in(&self, span: Span) -> &[Word] {
         self.words.within(span)

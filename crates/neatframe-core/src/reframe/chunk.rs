@@ -148,11 +148,8 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     };
     let gap = &review.source().text()[before.text.end()..unit.text.start().max(before.text.end())];
     // What is filled in behind a blank line is another one.
-    let takes = |span: Span| {
-        let at = review.slots().partition_point(|slot| slot.span.start() < span.start());
-        review.slots().get(at).is_some_and(|slot| span.contains(slot.span))
-    };
-    let apart = gap.matches('\n').count() > 1 && takes(unit.text) != takes(before.text);
+    let apart =
+        gap.matches('\n').count() > 1 && review.holds_slot(unit.text) != review.holds_slot(before.text);
     if record(index) && record(index - 1) && before.block == unit.block && !apart {
         return true;
     }

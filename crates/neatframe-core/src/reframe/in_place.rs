@@ -6,7 +6,7 @@ use super::order::has_sections;
 use super::plan::Plan;
 use super::shifts::Shifts;
 use super::style::{Style, section_style};
-use super::{Reframed, Wishes, title};
+use super::{INPUT, Reframed, Wishes, title};
 use crate::component::Component;
 use crate::edit::{Edit, apply};
 use crate::outline::{Mark, PieceKind};
@@ -110,7 +110,7 @@ fn place_among(review: &Review, component: Component) -> Option<usize> {
         .skip(1)
         .filter(|(_, section)| section.parent == Some(0) && matches!(section.mark, Mark::Heading(_)))
         // What comes in stands last, whatever the frame says of facts.
-        .filter(|(_, section)| review.source().slice(section.title).trim() != "Input");
+        .filter(|(_, section)| review.source().slice(section.title).trim() != INPUT);
     let ranks: Vec<(usize, usize)> = headed
         .filter_map(|(id, section)| {
             let start = outline.pieces.get(section.first)?.span.start();

@@ -8,7 +8,7 @@ use super::plan::Plan;
 use super::pointing::turned;
 use super::said_again::{label_said_by_the_title, said_by_the_title};
 use super::style::Style;
-use super::{Change, Note, Reframed, items, sequence, tied, title};
+use super::{Change, INPUT, Note, Reframed, items, sequence, tied, title};
 use crate::component::{Component, Facet};
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
@@ -69,7 +69,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             sections.insert(to, moved);
         }
     }
-    sections.push(("Input".into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
+    sections.push((INPUT.into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
     let mut dropped = plan.dropped.clone();
     if layout != Some(Layout::Plain) {
         for (name, inside, _) in &sections {

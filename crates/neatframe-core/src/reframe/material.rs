@@ -10,11 +10,7 @@ use crate::units::UnitKind;
 pub(super) fn start(review: &Review) -> Option<usize> {
     let units = review.units();
     let comes_in = |unit: usize| {
-        let span = units[unit].text;
-        let slots = review.slots();
-        let at = slots.partition_point(|slot| slot.span.start() < span.start());
-        review.labels()[unit].facet == Some(Facet::InputSlot)
-            && slots.get(at).is_some_and(|slot| span.contains(slot.span))
+        review.labels()[unit].facet == Some(Facet::InputSlot) && review.holds_slot(units[unit].text)
     };
     let kind = |unit: usize| review.outline().pieces[units[unit].pieces.start].kind;
     let mark = |unit: usize| units[unit].kind == UnitKind::Mark;

@@ -235,6 +235,9 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     Reframed { text, notes: layout::sorted(notes) }
 }
 
+/// The title of the part that takes the input in.
+const INPUT: &str = "Input";
+
 /// The title of a component's section.
 pub(crate) fn title(component: Component) -> &'static str {
     match component {

@@ -70,14 +70,9 @@ pub(super) fn join_what_leads_below(review: &Review, chunks: &mut Vec<Chunk>) {
             && words.len() <= LEAD
             && last.is_some_and(|word| matches!(&*word.lower(text), "below" | "follows" | "follow"))
     };
-    let takes = |chunk: &Chunk| {
-        let slots = review.slots();
-        let at = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
-        slots.get(at).is_some_and(|slot| chunk.span.contains(slot.span))
-    };
     let mut at = 1;
     while at < chunks.len() {
-        if leads(&chunks[at - 1]) && takes(&chunks[at]) {
+        if leads(&chunks[at - 1]) && review.holds_slot(chunks[at].span) {
             chunks[at].units.start = chunks[at - 1].units.start;
             chunks[at].span = chunks[at - 1].span.cover(chunks[at].span);
             chunks.remove(at - 1);

@@ -182,8 +182,7 @@ fn report<'a>(
     if kind != PaddingKind::Intensifier {
         let goes = if whole { unit } else { span };
         // "In terms of the length, keep it short" needs more than the phrase taken out.
-        let last = phrase.rsplit(' ').next().unwrap_or("");
-        let governs = short.is_empty() && matches!(last, "of") && !idle::softens(&phrase);
+        let governs = short.is_empty() && phrase.ends_with(" of") && !idle::softens(&phrase);
         // "The majority of the guests" are "most of the guests".
         let behind = case.source.text()[goes.end()..].trim_start_matches(' ');
         let short = idle::fitted(short, behind);

@@ -110,27 +110,15 @@ fn a_question_is_told_once() {
 }
 
 #[test]
-fn a_part_that_is_asked_for_stands_in_its_place() {
+fn a_question_does_not_tear_the_part_that_takes_the_input_in() {
     let out = reframed(
-        "You will act as the voice of a night boat.\n\nGuests want to know when boats leave and how to renew a ticket in order \
-         to plan.\n\nSpeak in short sentences.\nNever read out more than three boats.\nDon't say \"database\".\nSay good-bye.\n\n\
-         Guest: {{guest}}\n",
+        "# Task\nSummarise the log for the crew that takes over.\n\n# Input\nThe list of boats stands first.\n\n{boats}\n\nHere is \
+         the log:\n{log}\n",
     )
     .text;
-    if let Some(task) = out.find("# Task") {
-        assert!(Some(task) < out.find("# Constraints") && Some(task) < out.find("# Input"), "{out}");
-    }
-}
-
-#[test]
-fn a_lead_and_what_takes_the_input_in_are_one_part() {
-    let out = reframed(
-        "  You are a simulator of a ticket desk in order to test it. Your task is to give a reply for a call.\n\n  {desk}\n\n  Here \
-         is the list of boats:\n  {boats}\n\n  You are now simulating this call:\n  Name: {name}\n  Day: {day}\n\n  Your \
-         instructions:\n  1. Read the call.\n  2. Look the boat up.\n  3. Give the reply.\n",
-    )
-    .text;
-    assert!(!out.contains("  # "), "no heading stands further in: {out}");
+    let (before, input) = out.split_once("# Input\n").expect("the part for what comes in");
+    assert!(before.contains("?}"), "a question stands before it: {out}");
+    assert!(!input.contains("# "), "no other part begins amid it: {out}");
 }
 
 #[test]
@@ -140,6 +128,7 @@ fn lines_that_may_be_read_either_way_stay_with_their_neighbours() {
          parted by semicolons.\n\nLatin names in italics.\nLeave out birds of which the writer was not sure.\nMark doubtful \
          birds with a question mark behind the name.\nPlain text only.\n\n<notes>\n{{notes}}\n</notes>\n",
     );
-    let rules = out.split("# Constraints").nth(1).unwrap_or(&out);
+    let (_, rules) = out.split_once("# Constraints\n").expect("a part for rules");
+    let rules = rules.split("\n# ").next().unwrap_or_default();
     assert!(rules.contains("Leave out birds") && rules.contains("Mark doubtful birds"), "{out}");
 }
