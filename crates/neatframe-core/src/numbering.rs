@@ -235,14 +235,13 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
         }
         let words = case.words_of(unit);
         for at in 0..words.len().saturating_sub(1) {
-            let name = words[at].text(text);
-            let lower = name.to_lowercase();
-            let singular = match lower.as_str() {
-                "criteria" => "criterion".to_string(),
-                "appendices" => "appendix".into(),
-                other => other.strip_suffix('s').unwrap_or(other).to_string(),
+            let lower = words[at].lower(text);
+            let singular = match &*lower {
+                "criteria" => "criterion",
+                "appendices" => "appendix",
+                other => other.strip_suffix('s').unwrap_or(other),
             };
-            if !NAMES.contains(&singular.as_str()) || is_marker(case, unit, words[at].span()) {
+            if !NAMES.contains(&singular) || is_marker(case, unit, words[at].span()) {
                 continue;
             }
             let next = words[at + 1].text(text);
@@ -254,16 +253,13 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             }
             let lettered = next.len() == 1
                 && next.chars().all(|c| c.is_ascii_uppercase())
-                && matches!(
-                    singular.as_str(),
-                    "appendix" | "annex" | "attachment" | "section" | "part" | "table"
-                );
+                && matches!(singular, "appendix" | "annex" | "attachment" | "section" | "part" | "table");
             let number = match next.parse::<u32>() {
                 Ok(number) if number < 1000 => number,
                 _ if lettered => u32::from(next.as_bytes()[0] - b'A') + 1,
                 _ => continue,
             };
-            if is_elsewhere(case, unit, at, &singular) {
+            if is_elsewhere(case, unit, at, singular) {
                 continue;
             }
             let span = words[at].span().cover(words[at + 1].span());
@@ -271,9 +267,9 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             let joined = words.get(at + 2).is_some_and(|word| matches!(&*word.lower(text), "and" | "or"));
             let second = words.get(at + 3).filter(|_| joined && !lettered && lower.ends_with('s'));
             let second = second.and_then(|word| Some((word.span(), word.text(text).parse().ok()?)));
-            found.push(Reference { name: singular.clone(), number, lettered, span });
+            found.push(Reference { name: singular.to_string(), number, lettered, span });
             if let Some((place, number)) = second.filter(|(_, number)| *number < 1000) {
-                found.push(Reference { name: singular, number, lettered, span: place });
+                found.push(Reference { name: singular.to_string(), number, lettered, span: place });
             }
         }
     }

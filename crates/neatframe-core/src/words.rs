@@ -12,6 +12,8 @@ pub(crate) struct Word {
     pub(crate) end: u32,
     /// An index into the vocabulary, [`vocabulary::NUMBER`], or a hash with the highest bit set.
     pub(crate) id: u32,
+    /// The text has it as [`Word::lower`] gives it.
+    plain: bool,
 }
 
 impl Word {
@@ -26,13 +28,15 @@ impl Word {
     /// The word in lower case, spelt out where it is a casual short form; borrowed where it is so already.
     #[inline]
     pub(crate) fn lower(self, text: &str) -> Cow<'_, str> {
+        if self.plain { Cow::Borrowed(self.text(text)) } else { self.lowered(text) }
+    }
+
+    fn lowered(self, text: &str) -> Cow<'_, str> {
         // A run of signs has the id of one of them.
-        if let Some(known) = vocabulary::word(self.id).filter(|_| !self.is_punctuation()) {
-            return Cow::Borrowed(known);
+        match vocabulary::word(self.id).filter(|_| !self.is_punctuation()) {
+            Some(known) => Cow::Borrowed(known),
+            None => Cow::Owned(self.text(text).to_lowercase()),
         }
-        let word = self.text(text);
-        let plain = word.bytes().all(|byte| byte.is_ascii() && !byte.is_ascii_uppercase());
-        if plain { Cow::Borrowed(word) } else { Cow::Owned(word.to_lowercase()) }
     }
 
     /// The vocabulary's flags for the word, 0 for a word it does not hold.
@@ -138,7 +142,10 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
     };
     // "!!!" is the sign that "!" is, only louder.
     let named = if is_word { end } else { start + first.len_utf8() };
-    Some(Word { start: start as u32, end: end as u32, id: identify(&text[start..named]) })
+    let id = identify(&text[start..named]);
+    let mut word = Word { start: start as u32, end: end as u32, id, plain: false };
+    word.plain = word.lowered(text) == word.text(text);
+    Some(word)
 }
 
 fn joins(text: &str, start: usize, end: usize) -> bool {

@@ -174,7 +174,7 @@ fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
         let apart = |at: usize| !bare[..at].ends_with(|c: char| c.is_alphanumeric());
         let opens =
             |mark: &str| bare.match_indices(mark).any(|(at, _)| mark.starts_with(['_', '-']) || apart(at));
-        let marked = MARKED.iter().any(|mark| opens(mark)) && bare.len() >= 14 && has_digit(bare);
+        let marked = bare.len() >= 14 && has_digit(bare) && MARKED.iter().any(|mark| opens(mark));
         let private_key = bare.starts_with("-----BEGIN") && body.contains("PRIVATE KEY");
         let userinfo =
             bare.split_once("://").and_then(|(_, rest)| rest.split_once('@')).is_some_and(|(user, _)| {

@@ -49,6 +49,9 @@ pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
 
 /// "Urgency is 1 (whole building), 2 (one room) or 3 (one person)", "the status is open, closed or pending".
 pub(super) fn alternatives(body: &str) -> Option<(String, Vec<String>)> {
+    if !body.contains(" or ") {
+        return None;
+    }
     let (head, list) = [" is ", " must be ", " can be ", " may be ", " is always ", " is either "]
         .iter()
         .find_map(|sign| body.split_once(sign))?;

@@ -8,19 +8,11 @@ use crate::trial;
 use crate::words::Word;
 use std::borrow::Cow;
 
-/// Openings of clauses that say when a rule does not hold, or only when it does.
-const EXCEPTIONS: [&str; 14] = [
-    "unless", "except", "excepting", "otherwise", "if", "when", "whenever", "where", "until", "while",
-    "once", "apart", "besides", "instead",
-];
-
 /// True when a sentence names a condition or an exception.
 pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
     let lower = |word: &Word| word.lower(text);
     let names_one = |(at, word): (usize, &Word)| {
-        // None of them is shorter than two letters or opens with another one.
-        let initial = text.as_bytes()[word.start as usize].to_ascii_lowercase();
-        if !matches!(initial, b'u' | b'e' | b'o' | b'i' | b'w' | b'a' | b'b') || word.end - word.start < 2 {
+        if !word.is(vocabulary::EXCEPTION) {
             return false;
         }
         let said = lower(word);
@@ -36,11 +28,7 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
-        EXCEPTIONS.contains(&&*said)
-            && !aloud
-            && !in_all
-            && !compares
-            && (said != "once" || goes_on && !at_once)
+        !aloud && !in_all && !compares && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {

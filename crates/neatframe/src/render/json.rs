@@ -133,6 +133,10 @@ struct Indented(Vec<u8>);
 
 impl std::io::Write for Indented {
     fn write(&mut self, bytes: &[u8]) -> std::io::Result<usize> {
+        if !bytes.contains(&b'\n') {
+            self.0.extend_from_slice(bytes);
+            return Ok(bytes.len());
+        }
         for part in bytes.split_inclusive(|byte| *byte == b'\n') {
             self.0.extend_from_slice(part);
             if part.ends_with(b"\n") {
