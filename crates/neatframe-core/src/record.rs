@@ -1,5 +1,6 @@
 //! Records as prompts show them: their keys, what a template offers for a field, what stands in one.
 
+use crate::lexicon::vocabulary;
 use std::collections::HashSet;
 
 /// The longest record whose fields are looked through one by one, in bytes: each is looked for anew.
@@ -69,7 +70,7 @@ pub(crate) fn is_number(template: &str, key: &str) -> bool {
         .is_some_and(|value| value.trim_start_matches('-').starts_with(|c: char| c.is_ascii_digit()))
 }
 
-/// The number that stands in quotation marks as the value of a field, and where it stands, in bytes.
+/// The number, in digits or in words, that stands in quotation marks as the value of a field, and where it stands, in bytes.
 pub(crate) fn quoted_number<'a>(record: &'a str, key: &str) -> Option<(usize, &'a str)> {
     // `"840 EUR"` is no number either.
     let digits = |value: &str| {
@@ -79,7 +80,12 @@ pub(crate) fn quoted_number<'a>(record: &'a str, key: &str) -> Option<(usize, &'
             && unit.len() <= 8
             && unit.chars().all(char::is_alphabetic)
     };
-    values(record, key).into_iter().find(|(_, value)| digits(value))
+    // `"twelve"`.
+    let spelt = |value: &str| {
+        vocabulary::number_value(vocabulary::find(value.to_lowercase().as_bytes()))
+            .is_some_and(|number| number > 1)
+    };
+    values(record, key).into_iter().find(|(_, value)| digits(value) || spelt(value))
 }
 
 /// The lowest and the highest number that a template allows in a field: `"marks": 0-3`, `"marks": "1 to 5"`.

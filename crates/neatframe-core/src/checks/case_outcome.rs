@@ -18,11 +18,38 @@ struct Outcome {
 }
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    rivals::compare(case, sink, way, |one, two| one.case == two.case && one.stops != two.stops);
     rivals::compare(case, sink, read, |one, two| {
         one.thing == two.thing
             && one.lacks.iter().any(|stem| two.lacks.contains(stem))
             && !one.becomes.iter().any(|stem| two.becomes.contains(stem))
     });
+}
+
+/// What is done in a case: "if the file is missing, stop", "if the file is missing, create it".
+struct Way {
+    case: Vec<u32>,
+    stops: bool,
+}
+
+fn way(case: &Case<'_>, unit: usize) -> Option<Way> {
+    const STOPS: [&str; 8] = ["stop", "abort", "exit", "quit", "skip", "ignore", "fail", "refuse"];
+    const GOES_ON: [&str; 14] = [
+        "create", "guess", "estimate", "infer", "continue", "proceed", "fill", "use", "assume", "make",
+        "add", "calculate", "answer", "take",
+    ];
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let opens = words.first().is_some_and(|word| matches!(&*word.lower(text), "if" | "when" | "where"));
+    let comma =
+        words.iter().position(|word| word.text(text) == ",").filter(|_| opens && words.len() <= LONG)?;
+    let verb = words.get(comma + 1)?.lower(text);
+    let stops = STOPS.contains(&&*verb);
+    let means = |word: &&Word| {
+        !word.is_punctuation() && !word.is(vocabulary::STOP) && !word.is(vocabulary::CONDITION)
+    };
+    let case: Vec<u32> = words[1..comma].iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+    (!case.is_empty() && (stops || GOES_ON.contains(&&*verb))).then_some(Way { case, stops })
 }
 
 fn read(case: &Case<'_>, unit: usize) -> Option<Outcome> {

@@ -74,6 +74,16 @@ fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
     if let Some(thing) = included(text, words).filter(|_| takes_all) {
         return some(text, thing, Some(verb.into_owned()), true, true);
     }
+    // "Fix any bugs in the code" changes the code.
+    if ban == 0 && matches!(&*verb, "fix" | "correct" | "repair" | "mend") {
+        let fault = (1..words.len().min(4)).find(|&at| {
+            matches!(&*lower(at), "bugs" | "bug" | "errors" | "mistakes" | "typos" | "faults" | "problems")
+        })?;
+        let place = (fault + 1..words.len())
+            .find(|&at| lower(at) == "in" && matches!(&*lower(at + 1), "the" | "my" | "our"))?;
+        let end = (place + 2..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
+        return some(text, &words[place + 2..end], None, true, false);
+    }
     let keeps = ban == 0 && matches!(&*verb, "leave" | "keep");
     if changes || keeps {
         let from = ban + 1;

@@ -213,8 +213,18 @@ pub(super) fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
                 || text[words[from].end as usize..words[to].start as usize].trim() == "–";
             (led && dashed && lowest <= 1 && (3..=100).contains(&highest)).then_some((lowest, highest, to))
         });
-        if let Some((lowest, highest, to)) = range {
+        // "Grade on a scale from 1 to 5" is one scale.
+        let seen = found.last().map(|(.., span): &(u32, u32, Span)| span.end());
+        let known = |to: usize| seen == Some(words[to].end as usize);
+        if let Some((lowest, highest, to)) = range.filter(|(.., to)| !known(*to)) {
             found.push((lowest, highest, words[at].span().cover(words[to].span())));
+        }
+        // "Give a score out of 10."
+        let of = (at + 1..at + 3).find(|&of| lower(of) == "out" && lower(of + 1) == "of");
+        let whole = of.and_then(|of| Some((number(text, *words.get(of + 2)?)?, of + 2)));
+        if let Some((highest, to)) = whole.filter(|(highest, to)| (3..=100).contains(highest) && !known(*to))
+        {
+            found.push((0, highest, words[at].span().cover(words[to].span())));
         }
         // "The maximum score is 5."
         let top = at > 0 && TOP.contains(&&*lower(at - 1));

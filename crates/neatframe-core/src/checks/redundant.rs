@@ -8,7 +8,7 @@ use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
 use crate::repeats::calls_to_work;
-use crate::requirement::{Demand, Requirement};
+use crate::requirement::{Demand, Requirement, Subject};
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 
@@ -251,10 +251,15 @@ fn tells_of_a_verdict(case: &Case<'_>, unit: usize) -> bool {
 
 /// "Sort by date, newest first" and "the newest entry comes first": one demand, whatever the two are taken for.
 fn ask_for_one_manner(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
-    let manner = |demand: &Demand| matches!(demand, Demand::Manner { .. });
-    demands_of(case, unit).any(|rule| {
-        manner(&rule.demand) && demands_of(case, earlier).any(|other| other.demand == rule.demand)
-    })
+    // "Title: at most 60 characters", "the title may have up to 60 characters".
+    let same = |one: &Requirement, two: &Requirement| match (&one.demand, &two.demand) {
+        (Demand::Manner { .. }, other) => one.demand == *other,
+        (Demand::Amount { .. }, other) => {
+            one.demand == *other && one.subject == two.subject && matches!(one.subject, Subject::Named(_))
+        }
+        _ => false,
+    };
+    demands_of(case, unit).any(|rule| demands_of(case, earlier).any(|other| same(rule, other)))
 }
 
 /// What a unit demands.

@@ -325,7 +325,8 @@ impl Check for LostReference {
         let named = super::lost_title::lost_titles(case)
             .into_iter()
             .chain(super::lost_place::lost_places(case))
-            .chain(super::lost_place::lost_samples(case));
+            .chain(super::lost_place::lost_samples(case))
+            .chain(super::lost_tool::lost_tools(case));
         for span in numbering::lost_letters(case).into_iter().chain(named) {
             let message = format!("`{}` is not in this prompt", case.shown(span));
             sink.report(span, message, "put the part in, name one that is there, or say it here");

@@ -145,10 +145,20 @@ fn scaled(line: &str) -> Option<(String, i64, i64)> {
     let head = lower.trim_start_matches(['"', '`', '*']);
     let (name, rest) = head.split_at(end);
     let rest = rest.trim_start_matches(['"', '`', '*', ' ']);
+    // "Give a confidence between 0 and 1".
+    let led = ["give a ", "give each one a ", "add a ", "state a ", "return a ", "include a ", "output a "];
+    if let Some(lead) = led.iter().find_map(|lead| lower.strip_prefix(lead)) {
+        let (name, rest) = lead.split_once(' ')?;
+        let rest = ["score ", "value ", "rating ", "level "]
+            .iter()
+            .find_map(|kind| rest.strip_prefix(kind))
+            .unwrap_or(rest);
+        let rest = rest.strip_prefix("between ").or_else(|| rest.strip_prefix("from "))?;
+        return range(name, rest);
+    }
     let rest = [":", "(", "is ", "must be ", "has to be ", "goes ", "runs ", "holds "]
         .iter()
         .find_map(|sign| rest.strip_prefix(sign))?;
-    let named = name.len() >= 3 && name.chars().all(|c| c.is_alphanumeric() || c == '_');
     let rest = rest.trim_start();
     let rest = ["a whole number", "an integer", "a number", "whole number", "integer", "number", "int"]
         .iter()
@@ -156,6 +166,12 @@ fn scaled(line: &str) -> Option<(String, i64, i64)> {
         .unwrap_or(rest)
         .trim_start_matches([',', ' ']);
     let rest = ["from ", "between ", "of "].iter().find_map(|word| rest.strip_prefix(word)).unwrap_or(rest);
+    range(name, rest)
+}
+
+/// "0 to 10" behind the name of a field.
+fn range(name: &str, rest: &str) -> Option<(String, i64, i64)> {
+    let named = name.len() >= 3 && name.chars().all(|c| c.is_alphanumeric() || c == '_');
     let (low, rest) = leading_number(rest)?;
     let rest = [" to ", " and ", "-", "–", " - ", " – "].iter().find_map(|sign| rest.strip_prefix(sign))?;
     let (high, after) = leading_number(rest)?;

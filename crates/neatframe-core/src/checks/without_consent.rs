@@ -16,6 +16,20 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         let is = move |rule: &&Requirement| matches!(&rule.demand, Demand::Manner { axis: "asking back", pole: asked } if *asked == pole);
         case.requirements.iter().filter(is).take(MOST)
     };
+    let text = case.source.text();
+    // "Delete doubles automatically."
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        let at = words.iter().position(|word| word.lower(text) == "automatically");
+        let Some(deed) = at.and_then(|_| words.first()).filter(|word| word.is(vocabulary::VERB)) else {
+            continue;
+        };
+        let deed = stem(&deed.lower(text));
+        let waits = |rule: &&Requirement| rule.unit != unit && deeds(case, rule.unit).contains(&deed);
+        if let Some(waiting) = asking("ask first").filter(|rule| !rule.conditional).find(waits) {
+            sink.clash(case, case.units[unit].text, case.units[waiting.unit].text);
+        }
+    }
     let mut told = None;
     for hasty in asking("no questions").filter(|rule| rule.conditional) {
         if told.replace(hasty.unit) == Some(hasty.unit) {

@@ -20,7 +20,7 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 101] = [
+static FIXED: [Phrase; 105] = [
     (&["make|makes|making", "stuff|things|something|anything|facts|it|them", "up"], &["invent"], 0),
     (
         &["make|makes|making", "up", "stuff|things|answers|facts|something|anything|information|data"],
@@ -124,6 +124,10 @@ static FIXED: [Phrase; 101] = [
     (&["inform|tell|notify", "them|him|her|me|us"], &["tell"], 0),
     (&["let", "them|him|her|me|us", "know"], &["tell"], 0),
     // Where something stands.
+    (&["from", "the", "perspective|viewpoint|standpoint|angle", "of"], &["viewpoint"], 0),
+    (&["point", "of", "view"], &["viewpoint"], 0),
+    (&["illustrate|illustrates"], &[], 0),
+    (&["the", "last|final|closing", "sentence|line|paragraph"], &["end"], 0),
     (&["at|to", "the", "end|bottom"], &["end"], 0),
     (&["at|to", "the", "very", "end"], &["end"], 0),
     (&["end|finish|finishes|conclude|close|ends|closes", "with|on|by"], &["end"], 0),

@@ -66,7 +66,7 @@ pub(crate) struct Gist {
 /// Reads the gist of a unit's words; `quality` tells that the lexicon of qualities knows one of them.
 pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
     let mut gist = Gist::default();
-    let (mut negations, mut only, mut beyond) = (0u32, false, false);
+    let (mut negations, mut described, mut only, mut beyond) = (0u32, 0u32, false, false);
     // "Use active, not passive": what stands behind the comma only says it the other way round.
     let tail = words.windows(2).position(|pair| {
         let (one, two) = (pair[0].lower(text), pair[1].lower(text));
@@ -254,7 +254,11 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.stems.len() >= 2 && lower == "without" && words[at - 1].text(text) == "," && negations == 0;
         // "If you cannot help, pass the call on": the case is denied, not the demand.
         let opens_case = words[0].is(vocabulary::CONDITION) && in_condition;
-        negations += u32::from(word.is(vocabulary::NEGATION) && !aside && !opens_case);
+        let denies = word.is(vocabulary::NEGATION) && !aside && !opens_case;
+        negations += u32::from(denies);
+        // "Posts that you cannot read" are told apart from others by it.
+        let relative = |at: usize| matches!(&*words[at].lower(text), "that" | "which" | "who");
+        described += u32::from(denies && (at.saturating_sub(2)..at).any(relative));
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";
@@ -340,7 +344,11 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             && words
                 .get(1)
                 .is_some_and(|next| matches!(&*next.lower(text), "does" | "has" | "takes" | "gets"));
-        let means = FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower);
+        // "No long posts" rules out no other posts.
+        let which = at > 0
+            && words[at - 1].lower(text) == "no"
+            && words.get(at + 1).is_some_and(|next| !next.is_punctuation() && !next.is(vocabulary::STOP));
+        let means = FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) || which;
         // "IMPORTANT:" in capitals names nothing.
         if means && (is_name(text, *word) || acts) {
             gist.named.push(stem(&lower));
@@ -352,7 +360,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.main.extend_from_slice(&gist.stems[before..]);
         }
     }
-    if preserved || requires {
+    if preserved || requires || negations == described && !only && !beyond {
         negations = 0;
     }
     let conditional = words.iter().any(|word| word.is(vocabulary::CONDITION));

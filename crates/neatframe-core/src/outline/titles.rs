@@ -28,7 +28,8 @@ impl Builder<'_> {
         let body = &self.text[core.range()];
         // Where plain titles mark the parts, one over small letters is no longer alone.
         let parted = self.named >= NAMED || self.named > 0 && self.titles >= 2;
-        let spaced = self.spaced >= NAMED && self.is_spaced_title(index);
+        // "Example" on a line of its own says what it is, be it the only one.
+        let spaced = (self.spaced >= NAMED || is_sample_title(body)) && self.is_spaced_title(index);
         let opens_fence = self.fences.get(index + 1) == Some(&Fenced::Border)
             && self.fences[index] == Fenced::Outside
             && body.split_whitespace().count() <= 2;

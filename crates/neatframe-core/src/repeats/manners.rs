@@ -37,10 +37,18 @@ pub(super) fn same(
     for rule in requirements {
         let Demand::Manner { axis, pole } = &rule.demand else { continue };
         let only_json = *pole == "only JSON";
-        if rule.conditional || lexicon::OF_MANY.contains(axis) && !only_json {
+        // "Reasons for the fare" and "reasons for the delay" are two demands, "for each choice" and "for every choice" one.
+        let of_many = lexicon::OF_MANY.contains(axis) && !only_json;
+        if rule.conditional || of_many && !matches!(*axis, "reasons" | "order kept" | "sources named") {
             continue;
         }
-        let earlier = *seen.entry((axis, pole, rule.part.as_deref())).or_insert(rule.unit);
+        // "The list" and "the entries" are both all of it.
+        let whole = |part: &&str| {
+            part.split(' ').next_back().is_some_and(|word| GENERAL.contains(&word) || FRAMES.contains(&word))
+        };
+        let part = rule.part.as_deref().filter(|part| !whole(part) && part != axis);
+        let part = part.map(|part| part.strip_suffix('s').unwrap_or(part));
+        let earlier = *seen.entry((axis, pole, part)).or_insert(rule.unit);
         // "But use legal terms" stands against what is right before it.
         let opener = words.within(units[rule.unit].text).first().map(|word| word.lower(text));
         let objects = opener.is_some_and(|word| matches!(&*word, "but" | "however" | "instead" | "yet"));
@@ -97,13 +105,19 @@ pub(super) fn same(
             continue;
         }
         let all = words.within(units[rule.unit].text);
-        let beside = all.iter().filter(|word| !word.is_punctuation() && !rule.span.overlaps(word.span()));
+        // "Start straight away, with no introduction" says it twice itself.
+        let also = requirements.iter().filter(|other| other.unit == rule.unit && other.demand == rule.demand);
+        let own: Vec<Span> = also.map(|other| other.span).collect();
+        let beside = all
+            .iter()
+            .filter(|word| !word.is_punctuation() && !own.iter().any(|span| span.overlaps(word.span())));
         // What stands beside the manner in the earlier one as well is not new.
         let known: Vec<u32> =
             words.within(units[earlier].text).iter().map(|word| stem(&word.lower(text))).collect();
         let new = beside.clone().filter(|word| {
             !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
                 && !FRAMES.contains(&&*word.lower(text))
+                && !(of_many && GENERAL.contains(&&*word.lower(text)))
                 && !known.contains(&stem(&word.lower(text)))
         });
         // "Return the memory in only JSON format as shown" tells nothing new unless it names the keys.
@@ -114,7 +128,13 @@ pub(super) fn same(
                     "`" | "with" | "key" | "keys" | "field" | "fields" | "containing"
                 )
         };
-        let room = if only_json && !all.iter().any(keyed) { FORMAL } else { NEW };
+        let room = if of_many {
+            0
+        } else if only_json && !all.iter().any(keyed) {
+            FORMAL
+        } else {
+            NEW
+        };
         if new.count() <= room && beside.count() <= AROUND {
             found.push((rule.unit, earlier));
         }
@@ -191,6 +211,12 @@ fn checks_the_same(source: &Source, words: &Words, (one, two): (Span, Span)) -> 
 }
 
 /// Words that only carry a demand of manner.
+/// Words for whatever the reply holds.
+const GENERAL: [&str; 12] = [
+    "list", "lists", "entry", "entries", "item", "items", "rows", "results", "you", "made", "respond",
+    "response",
+];
+
 const FRAMES: [&str; 14] = [
     "use", "keep", "write", "make", "give", "answer", "reply", "text", "whole", "always", "throughout",
     "everything", "result", "output",

@@ -9,6 +9,7 @@ mod orders;
 mod placed;
 mod set_aside;
 mod sides;
+mod things;
 mod unasked;
 mod values;
 mod verbatim;
@@ -89,6 +90,7 @@ pub(crate) fn find(
         .chain(unasked::repeated(text, words, spans()))
         .chain(orders::repeated(text, words, spans()))
         .chain(placed::repeated(text, words, spans()))
+        .chain(things::repeated(text, words, spans()))
         .chain(values::same_fallback(text, words, spans()));
     for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);

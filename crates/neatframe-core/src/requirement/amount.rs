@@ -381,6 +381,10 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     if open.is_some() {
         last += 2;
     }
+    // "12 questions, four per topic": of what was counted before.
+    if matches!(&*lower(last + 1), "per" | "each" | "every") {
+        return None;
+    }
     // The measure follows at once, or after an adjective or two: "80 short words".
     let measure_at = (last + 1..=last + 3).find(|&index| {
         Measure::named(said(index)).is_some() && (last + 1..index).all(|between| is_adjective(words, between))
@@ -477,6 +481,13 @@ fn side_before(text: &str, words: &[Word], at: usize) -> (usize, Option<Side>) {
             && phrase.len() <= at
             && phrase.iter().zip(&words[at - phrase.len()..at]).all(|(said, word)| word.lower(text) == *said)
     };
+    // "Add up to 2,600" sums; it bounds nothing.
+    let sums = at >= 3
+        && matches!((&*words[at - 2].lower(text), &*right_before), ("up", "to"))
+        && matches!(&*words[at - 3].lower(text), "add" | "adds" | "adding" | "sum" | "sums");
+    if sums {
+        return (at - 3, Some(Side::Exact));
+    }
     match BEFORE.iter().find(fits) {
         Some((phrase, side)) => (at - phrase.len(), Some(*side)),
         None => (at, None),

@@ -169,7 +169,7 @@ fn sorted_into(body: &str) -> Option<Vec<String>> {
 }
 
 /// The names of a list, three at least, none of more than two words: "praise, complaint, wish or noise".
-fn short_names(list: &str) -> Option<Vec<String>> {
+pub(super) fn short_names(list: &str) -> Option<Vec<String>> {
     let list = list
         .trim_end_matches(['.', ':'])
         .trim_start_matches("either ")

@@ -16,7 +16,12 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             let crossed = |(one, two): &(&str, &str)| {
                 (*one, *two) == (*pole, *opposite) || (*two, *one) == (*pole, *opposite)
             };
-            (one_axis || CROSSED.iter().any(crossed)) && !is_split(earlier, later)
+            let of_axes = |(one, two): &(Pole, Pole)| {
+                let (own, opposed) = ((*axis, *pole), (*other, *opposite));
+                (*one, *two) == (own, opposed) || (*two, *one) == (own, opposed)
+            };
+            let crossed = CROSSED.iter().any(crossed) || CROSSED_AXES.iter().any(of_axes);
+            (one_axis || crossed) && !is_split(earlier, later)
         }
         (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second })
             if measure == other && (is_part(later) && whole(earlier) || is_part(earlier) && whole(later)) =>
@@ -128,6 +133,10 @@ fn of_one_subject(one: &Subject, other: &Subject) -> bool {
         (Subject::Each(thing), Subject::Named(part)) | (Subject::Named(part), Subject::Each(thing)) => {
             thing == part
         }
+        // "Each flashcard", "every card".
+        (Subject::Each(thing), Subject::Each(other)) => {
+            thing == other || thing.ends_with(other.as_str()) || other.ends_with(thing.as_str())
+        }
         _ => one == other,
     }
 }
@@ -176,6 +185,19 @@ const CROSSED: [(&str, &str); 20] = [
     ("as given", "by rank"),
     ("as given", "oldest first"),
     ("as given", "newest first"),
+];
+
+type Pole = (&'static str, &'static str);
+
+/// The same where the name of a pole is that of others too, each with its axis.
+const CROSSED_AXES: [(Pole, Pole); 7] = [
+    (("off the list", "listed only"), ("tools allowed", "any")),
+    (("paragraphs", "one"), ("numbering", "numbered")),
+    (("last line", "a question"), ("questions to the reader", "none")),
+    (("asking back", "ask first"), ("pace", "all at once")),
+    (("waiting", "for the answer"), ("pace", "all at once")),
+    (("mood", "funny"), ("register", "formal")),
+    (("introduction", "none"), ("how it opens", "with prose")),
 ];
 
 /// Poles of one axis that do not exclude each other.

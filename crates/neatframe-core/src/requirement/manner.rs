@@ -64,9 +64,23 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             Some("gender") => pole.axis != "gendered wording",
             _ => false,
         };
-        // "Technical terms into plain ones" says what becomes of them.
+        // "Technical terms into plain ones", "technical terms need a gloss" say what becomes of them.
         let turned = pole.axis == "vocabulary"
-            && words.get(hit.last + 1).is_some_and(|next| next.lower(text) == "into");
+            && words.get(hit.last + 1).is_some_and(|next| {
+                matches!(
+                    &*next.lower(text),
+                    "into"
+                        | "need"
+                        | "needs"
+                        | "require"
+                        | "must"
+                        | "should"
+                        | "are"
+                        | "that"
+                        | "which"
+                        | "get"
+                )
+            });
         // "Tags that assume an answer", "do not second-guess it".
         let described = pole.axis == "gaps"
             && matches!(before.as_deref(), Some("that" | "which" | "who" | "second" | "-"));

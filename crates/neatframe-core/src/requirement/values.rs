@@ -1,5 +1,6 @@
 //! Fields and the values that they may have, as sentences tell them.
 
+use super::choice::short_names;
 use super::{Demand, Requirement, Sight, Subject};
 use crate::component::Component;
 use crate::units::UnitKind;
@@ -30,6 +31,12 @@ pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     let read: HashSet<usize> = listed.map(|rule| rule.unit).collect();
     for (unit, label) in sight.labels.iter().enumerate() {
         let read = read.contains(&unit);
+        let own = sight.units[unit].with_lead(sight.outline);
+        let sample = label.component == Some(Component::Examples);
+        if let Some(choices) = (!read && !sample).then(|| labels(sight.source.slice(own))).flatten() {
+            found.push(Requirement::on_reply(unit, own, Demand::OneOf(choices), false));
+            continue;
+        }
         let told = label.component == Some(Component::Context)
             && !read
             && matches!(sight.units[unit].kind, UnitKind::Sentence | UnitKind::Item { .. } | UnitKind::Field);
@@ -45,6 +52,17 @@ pub(super) fn facts(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
             found.push(Requirement { subject: Subject::Named(key), ..rule });
         }
     }
+}
+
+/// "Labels: praise, complaint, wish".
+fn labels(body: &str) -> Option<Vec<String>> {
+    const NAMES: [&str; 12] = [
+        "labels", "label set", "classes", "categories", "sentiments", "possible labels", "allowed labels",
+        "available labels", "possible classes", "possible categories", "allowed categories", "label options",
+    ];
+    let (name, list) = body.split_once(": ")?;
+    let name = name.trim_matches(['-', '*', '#', ' ', '`']);
+    NAMES.iter().any(|known| name.eq_ignore_ascii_case(known)).then(|| short_names(list.trim())).flatten()
 }
 
 /// "Urgency is 1 (whole building), 2 (one room) or 3 (one person)", "the status is open, closed or pending".

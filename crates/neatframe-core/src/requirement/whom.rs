@@ -64,6 +64,25 @@ pub(super) fn of(
     let text = sight.source.text();
     let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let counted = singular(&lower(measure_at));
+    // "A single example for each concept".
+    if lower(measure_at + 1) == "for" && matches!(&*lower(measure_at + 2), "each" | "every") {
+        return whole_or(Subject::Each(singular(&lower(measure_at + 3))));
+    }
+    // "Each recipe uses at least eight ingredients".
+    let holds = [
+        "has", "have", "uses", "contains", "includes", "needs", "gets", "lists", "carries", "shows", "holds",
+        "covers", "states", "names", "gives", "presents", "makes", "asks", "offers",
+    ];
+    if matches!(&*lower(0), "each" | "every") && first <= 6 && holds.contains(&&*lower(2)) {
+        return whole_or(Subject::Each(singular(&lower(1))));
+    }
+    // "Keep each tweet under 200 characters".
+    if first >= 2
+        && matches!(&*lower(first - 2), "each" | "every")
+        && !words[first - 1].is(vocabulary::STOP | vocabulary::PUNCTUATION)
+    {
+        return whole_or(Subject::Each(singular(&lower(first - 1))));
+    }
     // "After the text one line for the illustrator": a part with an end of its own.
     if lower(measure_at) == counted
         && ["for", "on", "about", "saying", "naming"].contains(&&*lower(measure_at + 1))

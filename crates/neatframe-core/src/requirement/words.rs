@@ -216,12 +216,15 @@ fn before_is_bare(before: &str) -> bool {
 /// "At a grade 6 reading level", "for a reader in 8th grade".
 fn reading_level(text: &str, words: &[Word]) -> Option<(Span, u32)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    const ORDINALS: [&str; 12] = [
+        "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth",
+        "eleventh", "twelfth",
+    ];
     let number = |at: usize| {
-        lower(at)
-            .trim_end_matches(|c: char| c.is_alphabetic())
-            .parse::<u32>()
-            .ok()
-            .filter(|grade| (1..=16).contains(grade))
+        let word = lower(at);
+        let spelt = ORDINALS.iter().position(|ordinal| *ordinal == word).map(|at| at as u32 + 1);
+        let digits = || word.trim_end_matches(|c: char| c.is_alphabetic()).parse::<u32>().ok();
+        spelt.or_else(digits).filter(|grade| (1..=16).contains(grade))
     };
     let reads = (0..words.len())
         .any(|at| ["reading", "reader", "readable", "level", "readability"].contains(&&*lower(at)));
@@ -303,7 +306,10 @@ fn bracket_asked_for<'a>(text: &'a str, words: &'a [Word]) -> Option<(Span, &'st
 
 /// "No semicolon", "without exclamation marks": the sign itself.
 fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item = (Span, &'static str)> + 'a {
-    const SIGNS: [(&str, &str); 7] = [
+    const SIGNS: [(&str, &str); 10] = [
+        ("bracket", "("),
+        ("parenthese", "("),
+        ("parenthesis", "("),
         ("question", "?"),
         ("semicolon", ";"),
         ("exclamation", "!"),

@@ -91,6 +91,31 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             let rows = body.lines().filter(|line| line.trim_start().starts_with('|')).count();
             (rows >= 2).then(|| (0, body.len(), "a sample uses a table".to_string()))
         }
+        ("prices", "no prices") => {
+            let signed = || {
+                let at = body.find(['€', '$', '£']).filter(|at| {
+                    body[*at..].chars().nth(1).is_some_and(|c| c.is_ascii_digit() || c == ' ')
+                })?;
+                let end = body[at..].find([' ', ',', ';']).map_or(body.len(), |length| at + length);
+                Some((at, &body[at..end]))
+            };
+            let (at, sum) = super::figures::with_a_currency(body).or_else(signed)?;
+            stands(at, sum.len())
+        }
+        // "Do not ask questions."
+        ("asking back", "no questions") | ("questions to the reader", "none")
+            if rule.contains("question") =>
+        {
+            let asked = |(_, sentence): &(usize, &str)| {
+                sentence.trim_end_matches(['"', '”', '*', ' ']).ends_with('?')
+            };
+            let (at, question) = super::sentences(body).find(asked)?;
+            Some((at, question.trim_end().len(), "a question stands in a sample".to_string()))
+        }
+        ("separator", "semicolons") => {
+            let row = body.contains(", ") && !body.contains(';') && !body.trim().contains(". ");
+            row.then(|| (0, body.trim_end().len(), "commas stand between the values of a sample".to_string()))
+        }
         ("links", "no links") => {
             let at = ["https://", "http://", "www.", "]("].iter().find_map(|sign| body.find(sign))?;
             let length = body[at..].find(char::is_whitespace).unwrap_or(body.len() - at);
@@ -128,6 +153,10 @@ pub(super) fn is_known(axis: &str, pole: &str) -> bool {
         "person" => pole == "no we",
         "rounding" => pole == "whole numbers",
         "order" => pole == "by name",
+        "prices" => pole == "no prices",
+        "asking back" => pole == "no questions",
+        "questions to the reader" => pole == "none",
+        "separator" => pole == "semicolons",
         "naming" | "last line" | "spelling" | "full stop" => true,
         _ => false,
     }

@@ -137,6 +137,14 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let (offset, length, what) = looks::breach(axis, pole, body, sentence(text, rule.span))?;
             Some(Breach { place: at(offset, length), what })
         }
+        // "Numbers up to twelve in words".
+        Demand::Manner { axis: "numbers", pole: "in words" }
+            if figures::in_words_up_to(sentence(text, rule.span)).is_some() =>
+        {
+            let limit = figures::in_words_up_to(sentence(text, rule.span))?;
+            let (offset, shown) = figures::small(body, limit)?;
+            Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in words") })
+        }
         Demand::Manner { axis, pole } => manners::breach(text, axis, pole, content, spoken),
         Demand::Gap { of, value } => {
             let (offset, length, shown) = gaps::filled_otherwise(body, of, value)?;
@@ -178,6 +186,12 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 .max(counted(["a)", "b)", "c)", "d)", "e)", "f)"]));
             let off = count >= 2 && !bound.holds(count);
             off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
+        }
+        // "Answer with a single letter": "B) Pier 2" is more.
+        Demand::Amount { measure: Measure::Items("letters"), bound } if bound.most == Some(1) => {
+            let shown = body.trim().trim_matches(['(', ')', '.', '"', '*']);
+            let more = rule.subject == Subject::Reply && shown.chars().count() > 1;
+            more.then(|| Breach { place: content, what: format!("`{}` is more than a letter", shown) })
         }
         Demand::Amount { measure: Measure::Items(things), bound } => {
             let (offset, length, count) = listed::count(body, things).or_else(|| {

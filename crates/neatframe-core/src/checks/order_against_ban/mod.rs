@@ -107,11 +107,12 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let conditional = is_exception(text, &firm);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
-    let mut at = 0;
+    let mut at = spoken_to(&lower);
     while at < words.len() {
-        let opens = at == 0
+        let opens = at == spoken_to(&lower)
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without")
+            || at == 1 && lower(0) == "only"
             || at > 1 && lower(at - 1) == "to" && lower(at - 2) == "free";
         if !opens {
             at += 1;
@@ -129,7 +130,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         loop {
             match &*lower(verb_at) {
                 "never" | "don't" | "cannot" => forbids = true,
-                "do" | "must" if lower(verb_at + 1) == "not" => {
+                "do" | "must" | "should" | "may" | "shall" | "can" if lower(verb_at + 1) == "not" => {
                     forbids = true;
                     verb_at += 1;
                 }
@@ -262,6 +263,17 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             at = verb_at + 1;
             continue;
         }
+        // "Translate the body, not the title": the title is left as it is.
+        let comma =
+            clause.windows(2).position(|pair| pair[0].text(text) == "," && pair[1].lower(text) == "not");
+        let other = comma.map(|comma| &clause[comma + 2..]).filter(|other| {
+            !forbids
+                && other.first().is_some_and(|word| matches!(&*word.lower(text), "the" | "a" | "an" | "any"))
+        });
+        if let Some(other) = other.filter(|other| other.len() <= 4) {
+            let unlike = self::order(text, unit, words, (*verb, &verb.lower(text)), other, (true, false));
+            found.push(Order { conditional, ..unlike });
+        }
         // What is dropped is not kept.
         let drops = ["drop", "omit", "skip", "remove", "cut"].contains(&&*lower(verb_at));
         if drops && !forbids && order.object.len() == 1 {
@@ -295,6 +307,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(must_not(unit, words, &lower).map(|order| Order { conditional, ..order }));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// Where what is to be done begins: behind "the assistant", for "the assistant must not quote fares".
+fn spoken_to<'a>(lower: &impl Fn(usize) -> Cow<'a, str>) -> usize {
+    let from = usize::from(lower(0) == "the");
+    let one = matches!(&*lower(from), "assistant" | "model" | "bot" | "chatbot" | "agent" | "ai");
+    let told = matches!(&*lower(from + 1), "must" | "should" | "may" | "shall" | "can" | "never" | "always");
+    if one && told { from + 1 } else { 0 }
 }
 
 /// "It must not rhyme": a verb alone, forbidden to what the work makes.

@@ -35,6 +35,8 @@ pub(super) struct Order {
     pub(super) bounded: bool,
     /// A thing to put in or to leave out: "add three hashtags", "no hashtags".
     pub(super) uses: bool,
+    /// It compares what is written of with another.
+    pub(super) compares: bool,
     /// Forbidden by being cut: "cut the quotation".
     pub(super) drops: bool,
     /// Where the thing goes, or stays away from: "out of the summary", "in the title".
@@ -76,6 +78,10 @@ impl Order {
             return false;
         }
         // "Do not speculate", "speculate about what comes next".
+        // "Never mention competitors", "compare it with Tern Lines".
+        if order.compares && ban.says && !ban.bounded && ban.object.last() == Some(&stem("competitor")) {
+            return true;
+        }
         if ban.bare && !ban.says && (!order.all.is_empty() || order.bare) {
             return true;
         }
@@ -88,7 +94,12 @@ impl Order {
             return false;
         }
         let told = |head: &u32| order.object.contains(head) || order.told.contains(head);
-        if order.says && ban.says && !ban.bounded && ban.object.last().is_some_and(told) {
+        // "Never mention author names", "name the author".
+        let named = match &*ban.object {
+            [.., whose, name] if *name == stem("name") => Some(whose),
+            object => object.last(),
+        };
+        if order.says && ban.says && !ban.bounded && named.is_some_and(told) {
             return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
@@ -120,17 +131,30 @@ impl Order {
         // "Do not explain the code", "explain each step of the code".
         let within = order.universal && !ban.bounded && !ban.refers && holds(ban, &order.all);
         let named = ban.object.len() >= 2 && !ban.bounded && !order.bounded && holds(ban, &order.object);
+        // "Do not offer refunds", "offer a full refund".
+        let kind = order.object.len() == 2
+            && ban.object.len() == 1
+            && !ban.bounded
+            && order.object.last() == ban.object.last()
+            && KINDS.iter().any(|kind| order.object[0] == stem(kind));
         // All that is forbidden is ordered, or everything of its kind is.
         let same = shared == ban.object.len() && shared == order.object.len() && !ban.bounded;
         let all = order.universal && order.object.first().is_some_and(|head| ban.object.contains(head));
         let none = ban.universal && ban.object.first().is_some_and(|head| order.object.contains(head));
         same || all
+            || kind
             || named
             || within
             || none
             || ban.refers && order.object.first().is_some_and(|head| ban.object.contains(head))
     }
 }
+
+/// Words that say of what kind a thing is, and leave it that thing.
+const KINDS: [&str; 16] = [
+    "full", "partial", "short", "brief", "small", "big", "large", "new", "free", "clear", "simple",
+    "detailed", "long", "complete", "quick", "special",
+];
 
 /// "Whole points" are given where "half points" are not.
 fn are_contrary(one: &[u32], two: &[u32]) -> bool {
@@ -165,9 +189,9 @@ const CHANGES: [&str; 14] = [
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
 /// Verbs of saying.
-const SAYS: [&str; 16] = [
-    "citing", "cite", "reveal", "disclose", "share", "say", "mention", "name", "tell", "give", "state",
-    "explain", "list", "describe", "report", "show",
+const SAYS: [&str; 18] = [
+    "citing", "cite", "credit", "quote", "reveal", "disclose", "share", "say", "mention", "name", "tell",
+    "give", "state", "explain", "list", "describe", "report", "show",
 ];
 
 pub(super) fn order(
@@ -182,7 +206,7 @@ pub(super) fn order(
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
     let bound = [
         "that", "which", "who", "about", "if", "when", "without", "for", "of", "with", "from", "in", "on",
-        "as", "other", "than", "beyond", "besides", "into",
+        "as", "other", "than", "beyond", "besides", "into", "before", "after", "until",
     ];
     let universal = always || lower.iter().take(6).any(|word| all.contains(&&**word));
     // "Rewrite all paragraphs in a bolder voice" leaves none as it is.
@@ -198,14 +222,42 @@ pub(super) fn order(
     let universal = universal && (asks || !narrows);
     // "Turn dialect into standard language": what it becomes bounds nothing.
     let turned = matches!(spoken, "turn" | "convert") || CHANGES.contains(&spoken);
-    let bounds =
-        |word: &Cow<'_, str>| bound.contains(&&**word) && !(turned && matches!(&**word, "into" | "to"));
-    let bounded = !asks && lower.iter().skip(1).any(bounds);
+    // "Ask two questions before you start" says when.
+    let when = |word: &str| !forbids && matches!(word, "before" | "after" | "until");
+    let bounds = |word: &Cow<'_, str>| {
+        bound.contains(&&**word) && !when(word) && !(turned && matches!(&**word, "into" | "to"))
+    };
+    // "Translate the title as well" bounds nothing.
+    let as_well = |at: usize| lower[at] == "as" && lower.get(at + 1).is_some_and(|next| next == "well");
+    let bounded = !asks && (1..lower.len()).any(|at| bounds(&lower[at]) && !as_well(at));
+    // "The user's location" is the location, "end the chat yourself" is to end it.
+    let aside = |word: &Word| {
+        let lower = word.lower(text);
+        let owner = lower.strip_suffix("'s").map(|owner| vocabulary::find(owner.as_bytes()));
+        owner.is_some_and(|id| vocabulary::flags(id) & vocabulary::PERSON != 0) || lower == "yourself"
+    };
     let meaning = |word: &&Word| {
-        !word.is_punctuation() && !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+        !word.is_punctuation()
+            && !word.is_number()
+            && !word.is(vocabulary::STOP | vocabulary::NEGATION)
+            && !aside(word)
     };
     // "Never send the question to a source": whom it is sent to is not what is sent.
-    let hands = matches!(spoken, "send" | "give" | "pass" | "forward" | "hand" | "mail" | "show");
+    let hands = matches!(
+        spoken,
+        "send"
+            | "give"
+            | "pass"
+            | "forward"
+            | "hand"
+            | "mail"
+            | "show"
+            | "offer"
+            | "grant"
+            | "promise"
+            | "suggest"
+            | "propose"
+    );
     let head = clause.iter().take_while(|word| {
         let lower = word.lower(text);
         !bound.contains(&&*lower) && lower != "," && !(hands && lower == "to")
@@ -235,6 +287,8 @@ pub(super) fn order(
     let verb = stem(match spoken {
         _ if says || leaves_out || !forbids && matches!(spoken, "compare" | "contrast") => "say",
         "preserve" | "retain" => "keep",
+        "request" => "ask",
+        "promise" | "grant" | "suggest" | "propose" => "offer",
         _ if kept => "keep",
         _ if changes => "keep",
         verb => verb,
@@ -260,6 +314,11 @@ pub(super) fn order(
         refers,
         bounded,
         spared,
+        compares: compares
+            && clause.windows(2).any(|pair| {
+                matches!(&*pair[0].lower(text), "with" | "to" | "against")
+                    && pair[1].text(text).starts_with(char::is_uppercase)
+            }),
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         ..Order::default()

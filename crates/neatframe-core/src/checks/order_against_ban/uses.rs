@@ -71,7 +71,12 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             verb if PUTS_IN.contains(&verb) && lower(at + 1) == "no" => Some((true, at + 2)),
             verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
             verb if ENDS.contains(&verb) => {
-                (at + 1..at + 5).find(|&at| lower(at) == "with").map(|with| (false, with + 1))
+                // "Start with no greeting" leaves it out.
+                let with = (at + 1..at + 5).find(|&at| lower(at) == "with");
+                with.map(|with| match &*lower(with + 1) {
+                    "no" => (true, with + 2),
+                    _ => (false, with + 1),
+                })
             }
             _ => None,
         };
@@ -94,7 +99,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         );
         // "Open with the fare" says the fare.
         let noun = from + usize::from(words.get(from).is_some_and(|word| word.is(vocabulary::STOP)));
-        if !forbids && ENDS.contains(&&*said) && is_a_fact(text, words, noun) {
+        if !forbids && (ENDS.contains(&&*said) || PUTS_IN.contains(&&*said)) && is_a_fact(text, words, noun) {
             let told = |put: &Order| Order { verb: stem("say"), says: true, uses: false, ..put.clone() };
             found.extend(named.iter().map(told));
         }

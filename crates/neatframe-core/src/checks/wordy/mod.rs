@@ -285,9 +285,9 @@ impl Check for RunOn {
 /// Where a clause with a subject or an order of its own begins behind "and", "but", "so" and the like.
 fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
     const JOINS: [&str; 8] = ["and", "but", "so", "then", "also", "because", "or", ";"];
-    const SUBJECTS: [&str; 16] = [
+    const SUBJECTS: [&str; 18] = [
         "i", "we", "you", "they", "he", "she", "it", "there", "this", "that", "the", "my", "our", "everyone",
-        "nobody", "please",
+        "nobody", "please", "each", "every",
     ];
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
@@ -301,7 +301,9 @@ fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
             continue;
         }
         let next = lower(at + 1);
-        let subject = SUBJECTS.contains(&&*next);
+        // "And links should be written out".
+        let noun = words[at + 2].is(vocabulary::MODAL) && !words[at + 1].is_punctuation();
+        let subject = noun || SUBJECTS.contains(&&*next);
         // "the bins and the gym": a noun joined to a noun has no verb behind it.
         let verb_near = (at + 2..(at + 6).min(words.len()))
             .any(|at| words[at].is(vocabulary::VERB | vocabulary::MODAL) || FINITE.contains(&&*lower(at)));

@@ -1,0 +1,69 @@
+//! Calls of a tool that is none of those the prompt names: "pay with `pay_now`", where the tools are `search` and `pay`.
+
+use super::Case;
+use crate::component::Component;
+use crate::requirement::quotations;
+use crate::span::Span;
+use crate::units::UnitKind;
+use std::collections::HashSet;
+
+/// How many names in backticks are looked at.
+const MOST: usize = 200;
+
+/// The names that are called as tools and that no list of tools holds.
+pub(super) fn lost_tools(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let mut listed: HashSet<String> = HashSet::new();
+    let mut named: Vec<(usize, Span, String)> = Vec::new();
+    for unit in 0..case.units.len() {
+        let span = case.units[unit].text;
+        let sample = case.labels[unit].component == Some(Component::Examples);
+        if sample || case.units[unit].kind == UnitKind::Code || !case.text(span).contains('`') {
+            continue;
+        }
+        let names: Vec<(Span, String)> = quotations(text, span)
+            .into_iter()
+            .filter(|(place, _)| text[place.start()..].starts_with('`'))
+            .map(|(place, name)| (place, name.split('(').next().unwrap_or("").to_string()))
+            .filter(|(_, name)| is_name(name))
+            .collect();
+        let words = case.words_of(unit);
+        let lists = words.iter().any(|word| matches!(&*word.lower(text), "tool" | "tools" | "functions"));
+        if lists && names.len() >= 2 {
+            listed.extend(names.into_iter().map(|(_, name)| name));
+        } else if named.len() < MOST {
+            named.extend(names.into_iter().map(|(place, name)| (unit, place, name)));
+        }
+    }
+    let family = |name: &str| {
+        let first = name.split('_').next().unwrap_or("").to_string();
+        listed.iter().any(|other| other.split('_').next() == Some(&first))
+    };
+    let mut lost: Vec<Span> = Vec::new();
+    for (unit, place, name) in &named {
+        let said = named.iter().filter(|(_, _, other)| other == name).count();
+        let called = is_called(case, *unit, *place);
+        if called && said == 1 && listed.len() >= 2 && !listed.contains(name) && family(name) {
+            lost.push(*place);
+        }
+    }
+    lost
+}
+
+/// A name as tools have it: `find_boat`, `pay`.
+fn is_name(name: &str) -> bool {
+    name.len() > 2 && name.chars().all(|c| c.is_ascii_lowercase() || c.is_ascii_digit() || c == '_')
+}
+
+/// "Pay with `pay_now`", "call `pay_now`".
+fn is_called(case: &Case<'_>, unit: usize, place: Span) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let before = words.iter().rev().find(|word| (word.end as usize) <= place.start());
+    before.is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "with" | "call" | "calls" | "using" | "run" | "runs" | "use" | "via" | "through"
+        )
+    })
+}
