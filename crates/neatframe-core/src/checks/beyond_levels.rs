@@ -18,7 +18,10 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         let body = case.text(span);
         // A record has ranges of its own.
         let recorded = |key: &str| record::whole_number(body, key).filter(|_| by_levels.is_some());
-        let said = SCORES.iter().find_map(|key| recorded(key).or_else(|| labelled(body, key)));
+        let said = SCORES
+            .iter()
+            .find_map(|key| recorded(key).or_else(|| labelled(body, key)))
+            .or_else(|| only_number(body).filter(|_| by_levels.is_none()));
         if let Some((at, value)) = said.filter(|(_, value)| !(low..=high).contains(value)) {
             let line = case.source.position(scale.start()).line;
             let message = match by_levels {
@@ -36,6 +39,21 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 
 /// Names of the value that is on the scale.
 const SCORES: [&str; 6] = ["score", "rating", "grade", "level", "mark", "points"];
+
+/// The one number that a record holds: where it stands, in bytes, and the number.
+fn only_number(body: &str) -> Option<(usize, i64)> {
+    let mut numbers = body.match_indices("\":").filter_map(|(at, sign)| {
+        let from = at + sign.len();
+        let rest = body[from..].trim_start_matches(' ');
+        let start = from + body[from..].len() - rest.len();
+        let end = rest.find(|c: char| !c.is_ascii_digit()).unwrap_or(rest.len());
+        let ends = rest[end..].starts_with([',', '}', ' ', '\n']);
+        Some((start, rest[..end].parse().ok()?)).filter(|_| ends)
+    });
+    // A sentence in a record may end within it.
+    let record = body.trim_start().starts_with('{') || body.trim_end().ends_with('}');
+    numbers.next().filter(|_| record && numbers.next().is_none())
+}
 
 /// `Score: 4` as a line: where the number stands, in bytes, and the number.
 fn labelled(body: &str, key: &str) -> Option<(usize, i64)> {
@@ -81,11 +99,12 @@ fn levels(case: &Case<'_>) -> Option<(i64, i64, Span)> {
 fn stated(case: &Case<'_>) -> Option<(i64, i64, Span)> {
     let text = case.source.text();
     let shown = |unit: &usize| case.labels[*unit].component != Some(Component::Examples);
-    let mut scales = case
-        .demands()
+    // "Scale: 1 (calm) to 5 (furious)": the label says what it is.
+    let whole = |unit: usize| case.words.within(case.units[unit].with_lead(case.outline));
+    let mut scales = (0..case.units.len())
         .filter(shown)
         .take(MOST)
-        .flat_map(|unit| super::off_scale::scales_in(text, case.words_of(unit)));
+        .flat_map(|unit| super::off_scale::scales_in(text, whole(unit)));
     let (low, high, span) = scales.next()?;
     scales.next().is_none().then_some((i64::from(low), i64::from(high), span))
 }

@@ -52,6 +52,25 @@ fn way(case: &Case<'_>, unit: usize) -> Option<Way> {
     (!case.is_empty() && (stops || GOES_ON.contains(&&*verb))).then_some(Way { case, stops })
 }
 
+/// "Send a slip back when its date is missing", "reject a slip if a date is missing".
+fn done_when_missing(text: &str, words: &[Word]) -> Option<Outcome> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let article = |at: usize| matches!(&*lower(at), "a" | "an" | "the" | "any" | "every" | "each" | "its");
+    words.first().filter(|word| word.is(vocabulary::VERB))?;
+    let thing = words.get(1 + usize::from(article(1)))?;
+    let case = (2..words.len()).find(|&at| matches!(&*lower(at), "when" | "if"))?;
+    let missing =
+        (case + 2..words.len()).find(|&at| matches!(&*lower(at), "missing" | "absent" | "lacking"))?;
+    let lacks: Vec<u32> = words[case + 1..missing]
+        .iter()
+        .filter(|word| !word.is(vocabulary::STOP | vocabulary::FINITE) && !word.is_punctuation())
+        .map(|word| stem(&word.lower(text)))
+        .collect();
+    let plain =
+        case <= 5 && !words[..case].iter().any(|word| word.is(vocabulary::NEGATION)) && lacks.len() == 1;
+    plain.then(|| Outcome { thing: stem(&thing.lower(text)), lacks, becomes: vec![stem(&lower(0))] })
+}
+
 fn read(case: &Case<'_>, unit: usize) -> Option<Outcome> {
     let text = case.source.text();
     let words = case.words_of(unit);
@@ -64,6 +83,9 @@ fn read(case: &Case<'_>, unit: usize) -> Option<Outcome> {
             && !word.is_number()
             && !word.is(vocabulary::STOP | vocabulary::MODAL | vocabulary::NEGATION)
     };
+    if let Some(outcome) = done_when_missing(text, words) {
+        return Some(outcome);
+    }
     let from = usize::from(matches!(&*lower(0), "a" | "an" | "any" | "every" | "each" | "all" | "the"));
     let thing = words.get(from).filter(|word| noun(word))?;
     // "Without a date", "with no date", "that has no date".

@@ -3,9 +3,9 @@
 use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
-    kept_or_changed, left_out_or_marked, listed_order, more_than_asked, needed_or_not, one_or_several,
-    only_or_all, outside_choices, outside_hours, parts_past_whole, per_holder, refused_topic, ruled_out_word,
-    thresholds, two_origins, two_units, two_ways_out, without_consent,
+    kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked, needed_or_not,
+    one_or_several, only_or_all, outside_choices, outside_hours, parts_past_whole, per_holder, refused_topic,
+    ruled_out_word, thresholds, two_origins, two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -112,6 +112,7 @@ impl Check for ClashingDemands {
         without_consent::run(case, sink);
         counts::run(case, sink);
         more_than_asked::run(case, sink);
+        miscounted::run(case, sink);
         outside_choices::run(case, sink);
         one_or_several::run(case, sink);
         ruled_out_word::run(case, sink);

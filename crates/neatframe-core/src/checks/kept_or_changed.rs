@@ -74,15 +74,28 @@ fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
     if let Some(thing) = included(text, words).filter(|_| takes_all) {
         return some(text, thing, Some(verb.into_owned()), true, true);
     }
-    // "Fix any bugs in the code" changes the code.
+    // "Fix any bugs in the code", "correct spelling in quotations" change them.
     if ban == 0 && matches!(&*verb, "fix" | "correct" | "repair" | "mend") {
         let fault = (1..words.len().min(4)).find(|&at| {
-            matches!(&*lower(at), "bugs" | "bug" | "errors" | "mistakes" | "typos" | "faults" | "problems")
+            matches!(
+                &*lower(at),
+                "bugs"
+                    | "bug"
+                    | "errors"
+                    | "mistakes"
+                    | "typos"
+                    | "faults"
+                    | "problems"
+                    | "spelling"
+                    | "grammar"
+                    | "punctuation"
+            )
         })?;
-        let place = (fault + 1..words.len())
-            .find(|&at| lower(at) == "in" && matches!(&*lower(at + 1), "the" | "my" | "our"))?;
-        let end = (place + 2..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
-        return some(text, &words[place + 2..end], None, true, false);
+        let place = (fault + 1..words.len()).find(|&at| lower(at) == "in")?;
+        let from =
+            place + 1 + usize::from(matches!(&*lower(place + 1), "the" | "my" | "our" | "all" | "any"));
+        let end = (from..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
+        return some(text, &words[from..end], None, true, false);
     }
     let keeps = ban == 0 && matches!(&*verb, "leave" | "keep");
     if changes || keeps {

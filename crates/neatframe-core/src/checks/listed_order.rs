@@ -44,6 +44,9 @@ fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
     let text = case.source.text();
     let body = case.text(case.units[unit].text);
     let lower = body.to_lowercase();
+    if let Some(parts) = one_after_another(&lower) {
+        return Some(Order { unit, parts });
+    }
     let end = ["in that order", "in this order", "in the order given", "in the given order"]
         .iter()
         .find_map(|sign| lower.find(sign))?;
@@ -56,6 +59,25 @@ fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
     };
     let parts: Vec<Vec<u32>> = names.iter().map(stems).collect();
     (parts.len() >= 2 && parts.iter().all(|part| !part.is_empty())).then_some(Order { unit, parts })
+}
+
+/// "Books first, then posters, then gifts": the words of each, as stems.
+fn one_after_another(body: &str) -> Option<Vec<Vec<u32>>> {
+    let (first, rest) = body.split_once(" first, then ")?;
+    let rest = rest
+        .split(['.', ';', ':'])
+        .next()?
+        .replace(", then ", ", ")
+        .replace(" then ", ", ")
+        .replace(", and ", ", ");
+    let first = first.rsplit(['.', ',', ';', ':']).next()?;
+    let names = std::iter::once(first).chain(rest.split(", "));
+    let parts: Vec<Vec<u32>> = names
+        .map(|name| {
+            name.split_whitespace().filter(|word| word.len() > 2 && *word != "the").map(stem).collect()
+        })
+        .collect();
+    (parts.len() >= 2 && parts.iter().all(|part| (1..=3).contains(&part.len()))).then_some(parts)
 }
 
 /// "Give the summary, the findings and the risks,": what the commas part.

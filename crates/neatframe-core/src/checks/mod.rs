@@ -36,6 +36,7 @@ mod lost_place;
 mod lost_title;
 mod lost_tool;
 mod markup;
+mod miscounted;
 mod missing;
 mod more_than_asked;
 mod name_spelling;

@@ -4,7 +4,7 @@
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{bounded, is_exception, number};
+use crate::requirement::{Demand, Measure, Subject, bounded, is_exception, number};
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -28,6 +28,7 @@ struct Lot {
 
 /// Reports where the prompt speaks of more than it asked for.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    more_than_stated(case, sink);
     rivals::compare(case, sink, lot, |asked, told| {
         let same = told.which.is_none_or(|which| asked.which.is_none_or(|other| other == which));
         let more = !told.asks && told.count > asked.count;
@@ -35,6 +36,29 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         asked.asks && asked.thing == told.thing && same && (more || another)
     });
 }
+
+/// "As five bullets" here, "your eight bullets" there: more than a stated number of parts.
+fn more_than_stated(case: &Case<'_>, sink: &mut Sink<'_>) {
+    for unit in case.demands() {
+        let Some(told) = lot(case, unit).filter(|told| !told.asks) else { continue };
+        let stated = case.requirements.iter().take(RULES).find(|rule| match &rule.demand {
+            Demand::Amount { measure: Measure::Items(things), bound } => {
+                matches!(rule.subject, Subject::Reply | Subject::Named(_))
+                    && !rule.conditional
+                    && stem(things) == told.thing
+                    && bound.least == bound.most
+                    && bound.most.is_some_and(|most| most < told.count)
+            }
+            _ => false,
+        });
+        if let Some(rule) = stated.filter(|rule| rule.unit < unit) {
+            sink.clash(case, case.units[unit].text, rule.span);
+        }
+    }
+}
+
+/// How many requirements are looked at for a number.
+const RULES: usize = 200;
 
 /// Words from which a sentence may speak of more than one lot.
 const LONG: usize = 40;

@@ -196,11 +196,16 @@ pub(super) fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
         if !SCORES.contains(&&*lower(at)) && lower(at) != "scale" {
             continue;
         }
-        let reach = (at + 1..words.len().min(at + REACH))
-            .take_while(|&to| !SCORES.contains(&&*lower(to)) && !words[to].is(vocabulary::STOP_MARK));
+        let reach = (at + 1..words.len().min(at + REACH)).take_while(|&to| {
+            // "Scale: 1 to 5".
+            let ends = words[to].is(vocabulary::STOP_MARK) && !(to == at + 1 && lower(to) == ":");
+            !SCORES.contains(&&*lower(to)) && !ends
+        });
         let range = reach.into_iter().find_map(|from| {
-            let led =
-                matches!(&*lower(from - 1), "from" | "between" | "of" | "as" | "(" | "a" | "scale" | "on");
+            let led = matches!(
+                &*lower(from - 1),
+                "from" | "between" | "of" | "as" | "(" | "a" | "scale" | "on" | ":"
+            );
             let lowest = number(text, *words.get(from)?)?;
             // "From 1 (poor) to 6".
             let bracket = (from + 2..from + 6).find(|&at| lower(from + 1) == "(" && lower(at) == ")");

@@ -52,7 +52,8 @@ impl Check for PrivateData {
             let text = case.source.text();
             // Every other kind of data looked for holds a digit.
             let health = health(text, words);
-            if !has_digit(case.text(unit.text)) && health.is_none() {
+            let mail = own_mail(case.text(unit.text)).map(|(at, length)| Span::within(unit.text, at, length));
+            if !has_digit(case.text(unit.text)) && health.is_none() && mail.is_none() {
                 continue;
             }
             // Who signs a letter gives their own name and address.
@@ -68,6 +69,7 @@ impl Check for PrivateData {
                 account(text, words),
                 card,
                 health,
+                mail.filter(|_| case.labels[index].component == Some(Component::Context)),
             ]
             .into_iter()
             .flatten()
@@ -95,6 +97,25 @@ impl Check for PrivateData {
             );
         }
     }
+}
+
+/// "Nora Quayle, nora.quayle@mailbox.example": an address that holds a name which stands beside it, and where it stands in bytes.
+fn own_mail(body: &str) -> Option<(usize, usize)> {
+    let sign = body.find('@')?;
+    let letter = |c: char| !(c.is_alphanumeric() || matches!(c, '.' | '_' | '-' | '+'));
+    let start =
+        body[..sign].char_indices().rev().find(|(_, c)| letter(*c)).map_or(0, |(at, c)| at + c.len_utf8());
+    let end = body[sign + 1..].find(letter).map_or(body.len(), |length| sign + 1 + length);
+    let local = body[start..sign].to_lowercase();
+    let mut names = local.split(['.', '_', '-']).filter(|name| name.len() >= 3);
+    let beside = names.any(|name| {
+        let mut around = body[..start]
+            .split(|c: char| !c.is_alphanumeric())
+            .chain(body[end..].split(|c: char| !c.is_alphanumeric()));
+        around.any(|word| word.to_lowercase() == name && word.starts_with(char::is_uppercase))
+    });
+    (beside && body[sign + 1..end].contains('.'))
+        .then(|| (start, body[start..end].trim_end_matches('.').len()))
 }
 
 /// The share of belief from which a unit is a sample, whose people are made up.

@@ -59,6 +59,8 @@ pub(crate) struct Gist {
     quality: bool,
     /// A short demand for one quality and nothing else.
     one_quality: bool,
+    /// "A fare without its link is rejected".
+    rejects: bool,
     /// "Do not forget the hut": a figure that was told with it may be left away.
     reminds: bool,
 }
@@ -88,6 +90,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
                 .any(|word| LEAVES_OUT.contains(&&*word.lower(text)) || word.lower(text) == "rejected")
     };
     let requires = without.is_some_and(|at| denied(&words[..at]) || at <= 3 && ruled_out(&words[at + 1..]));
+    gist.rejects = requires && without.is_some_and(|at| at <= 3);
     let (words, subject_place) = without_place(text, words);
     let ends = narrow_place(text, words);
     // "In the text" is everywhere.

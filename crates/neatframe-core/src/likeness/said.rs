@@ -35,7 +35,9 @@ impl Gist {
         if self.doubts && earlier.doubts && self.forbids == earlier.forbids && self.main.len() >= 2 {
             return asked == self.main.len();
         }
-        if other_case || new_order {
+        // "Claims without a receipt are rejected", "when a receipt is missing, send the claim back": two ways out.
+        let other_way = self.rejects && earlier.case.is_some();
+        if other_case || new_order || other_way {
             return false;
         }
         if !same_numbers || shared == 0 || other_time || other_fate || other_name || other_place {

@@ -78,8 +78,13 @@ fn is_a_file(words: &str) -> bool {
     parts(words).filter(|word| NUMBERS.contains(word)).count() >= 2
 }
 
+/// The words beside an address for mail, which is data as a whole.
 fn parts(words: &str) -> impl Iterator<Item = &str> {
-    words.split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty())
+    words
+        .split_whitespace()
+        .filter(|token| !token.contains('@'))
+        .flat_map(|token| token.split(|c: char| !c.is_alphanumeric()))
+        .filter(|word| !word.is_empty())
 }
 
 #[cfg(test)]

@@ -114,12 +114,14 @@ pub(super) fn same(
         // What stands beside the manner in the earlier one as well is not new.
         let known: Vec<u32> =
             words.within(units[earlier].text).iter().map(|word| stem(&word.lower(text))).collect();
-        let new = beside.clone().filter(|word| {
-            !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
-                && !FRAMES.contains(&&*word.lower(text))
-                && !(of_many && GENERAL.contains(&&*word.lower(text)))
-                && !known.contains(&stem(&word.lower(text)))
-        });
+        let says_nothing = |word: &Word| {
+            let lower = word.lower(text);
+            word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
+                || FRAMES.contains(&&*lower)
+                || of_many && GENERAL.contains(&&*lower)
+                || known.contains(&stem(&lower))
+        };
+        let new = beside.clone().filter(|word| !says_nothing(word));
         // "Return the memory in only JSON format as shown" tells nothing new unless it names the keys.
         let keyed = |word: &Word| {
             word.is(vocabulary::QUOTE)

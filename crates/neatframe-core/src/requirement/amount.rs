@@ -321,9 +321,9 @@ fn bounded_by_label(sight: &Sight<'_>, unit: usize, bound: &mut Bound) {
 
 /// True where a sentence speaks of a text that is to be heard.
 fn is_spoken(text: &str, words: &[Word]) -> bool {
-    const HEARD: [&str; 12] = [
-        "aloud", "speech", "talk", "spot", "script", "monologue", "toast", "eulogy", "pitch", "voiceover",
-        "podcast", "sermon",
+    const HEARD: [&str; 14] = [
+        "spoken", "speaking", "aloud", "speech", "talk", "spot", "script", "monologue", "toast", "eulogy",
+        "pitch", "voiceover", "podcast", "sermon",
     ];
     words.iter().any(|word| HEARD.contains(&&*word.lower(text)))
 }

@@ -224,6 +224,14 @@ pub(super) fn of(
     let meaning = |word: &&Word| {
         !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::COURTESY)
     };
+    // "Explain each term on first use in eight words": each of them.
+    let each = words[from..first].iter().position(|word| matches!(&*word.lower(text), "each" | "every"));
+    let noun = each.and_then(|at| words[from + at + 1..first].iter().take_while(|word| meaning(word)).last());
+    if let Some(noun) =
+        noun.filter(|_| !matches!(&*lower(0), "for" | "in" | "on" | "after" | "before" | "with"))
+    {
+        return whole_or(Subject::Each(singular(&noun.lower(text))));
+    }
     let few = words[from..first].iter().filter(meaning).count() <= 1;
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
     let led =

@@ -114,4 +114,6 @@ pub(crate) const LINES: &[&str] = &[
     "Do not use filler words.",
     "Don't talk down to the reader.",
     "Stop using exclamation marks everywhere.",
+    "Don't nitpick.",
+    "Not cheesy.",
 ];

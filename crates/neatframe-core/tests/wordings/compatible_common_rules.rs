@@ -102,4 +102,9 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Write a thread of eight posts.", "Each of the eight posts has a picture."),
     ("If the log is missing, stop.", "If the log is missing, tell the guest."),
     ("No long posts.", "Posts with adverts are hidden."),
+    ("The notice has 150 to 200 words.", "Explain each legal term on first use in at most eight words."),
+    ("Leave quotations as they are.", "Correct spelling in your own text."),
+    ("Books first, then posters, then gifts.", "Gifts go last."),
+    ("The colours in figures stay as they are.", "Write numbers below ten in words."),
+    ("Label each slip `late` or `lost`.", "Slips about dogs are labelled `lost`."),
 ];

@@ -106,4 +106,12 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Translate the body of the notice, not the title.", "Translate the title as well."),
     ("The assistant must not quote fares.", "Put the fare at the top of the reply."),
     ("Do not mention author names.", "Credit the author of each entry in brackets."),
+    ("Leave quotations as they are.", "Correct spelling in quotations."),
+    ("Books first, then posters, then gifts.", "Posters go last."),
+    ("Send a slip back when a date is missing.", "Slips without a date are rejected."),
+    ("Give a summary of the log as 5 bullets.", "Group your 8 bullets by pier."),
+    ("Quotes must be verbatim.", "Clean up the quotes so that they read well."),
+    ("Include a superlative in the headline.", "Avoid superlatives like \"the best\"."),
+    ("Answer using the leaflet below only.", "Feel free to use your own knowledge when the leaflet has no answer."),
+    ("The speech takes about 4 minutes when spoken.", "The speech takes at most 2 minutes."),
 ];

@@ -431,4 +431,10 @@ pub(crate) const LINES: &[&str] = &[
     "Prioritise the important tasks.",
     "Ensure a consistent quality.",
     "Summarise the gist of the meeting.",
+    "Make it get more engagement.",
+    "Keep my voice.",
+    "Suggest a delicious menu.",
+    "Use sensory language.",
+    "Half of the clues are fairly easy.",
+    "Do not nitpick.",
 ];

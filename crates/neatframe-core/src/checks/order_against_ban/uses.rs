@@ -39,7 +39,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         return Vec::new();
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let mut found = Vec::new();
+    let mut found = put_in_by_label(case, unit);
     let general = matches!(&*lower(0), "every" | "each" | "all");
     for at in 0..words.len() {
         let opens = at == 0
@@ -166,6 +166,33 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found
 }
 
+/// "Must include: pay, hours, the address": each of them is said.
+fn put_in_by_label(case: &Case<'_>, unit: usize) -> Vec<Order> {
+    let text = case.source.text();
+    let own = case.units[unit].text;
+    let whole = case.words.within(case.units[unit].with_lead(case.outline));
+    let Some(colon) =
+        whole.iter().position(|word| word.text(text) == ":").filter(|colon| (1..=3).contains(colon))
+    else {
+        return Vec::new();
+    };
+    let last = whole[colon - 1].lower(text);
+    if !matches!(&*last, "include" | "mention" | "contain" | "state" | "includes" | "contains")
+        || whole[0].is(vocabulary::NEGATION)
+    {
+        return Vec::new();
+    }
+    let listed = &whole[colon + 1..];
+    let listed = &listed
+        [..listed.iter().position(|word| matches!(word.text(text), "." | ";" | ":")).unwrap_or(listed.len())];
+    let things = listed.split(|word| matches!(word.text(text), "," | "(" | ")") || word.lower(text) == "and");
+    things
+        .filter(|thing| (1..=3).contains(&thing.len()) && (thing[0].start as usize) < own.end())
+        .filter_map(|thing| self::thing(text, unit, thing, 0, false))
+        .map(|put| Order { verb: stem("say"), says: true, uses: false, ..put })
+        .collect()
+}
+
 /// True for what is told, and not for a form that the text may take or leave.
 fn is_a_fact(text: &str, words: &[Word], from: usize) -> bool {
     const FACTS: [&str; 40] = [
@@ -220,7 +247,10 @@ fn place(text: &str, words: &[Word]) -> Option<u32> {
 fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) -> Option<Order> {
     let ends = |word: &Word| {
         word.is_punctuation()
-            || matches!(&*word.lower(text), "and" | "or" | "but" | "with" | "to" | "at" | "out" | "anywhere")
+            || matches!(
+                &*word.lower(text),
+                "and" | "or" | "but" | "with" | "to" | "at" | "out" | "anywhere" | "like" | "such"
+            )
     };
     // "Include at least three examples".
     let counted = |at: usize, name: &str| words.get(at).is_some_and(|word| word.lower(text) == name);
