@@ -142,10 +142,23 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
     };
     // "!!!" is the sign that "!" is, only louder.
     let named = if is_word { end } else { start + first.len_utf8() };
-    let id = identify(&text[start..named]);
+    let id = match is_a_reserved_domain(text, start, end) {
+        true => vocabulary::unknown(text[start..end].as_bytes()),
+        false => identify(&text[start..named]),
+    };
     let mut word = Word { start: start as u32, end: end as u32, id, plain: false };
     word.plain = word.lowered(text) == word.text(text);
     Some(word)
+}
+
+/// The last part of `desk@larkhaven.example`, or the first of `example.com`: names kept free for made-up addresses (RFC 2606),
+/// and no word for a sample.
+fn is_a_reserved_domain(text: &str, start: usize, end: usize) -> bool {
+    let (before, behind) = (&text.as_bytes()[..start], &text.as_bytes()[end..]);
+    let domain =
+        before.ends_with(b".") && before.len() > 1 && before[before.len() - 2].is_ascii_alphanumeric();
+    let host = [&b".com"[..], b".org", b".net"].iter().any(|ending| behind.starts_with(ending));
+    text[start..end].eq_ignore_ascii_case("example") && (domain || host)
 }
 
 fn joins(text: &str, start: usize, end: usize) -> bool {
@@ -222,6 +235,15 @@ mod tests {
         assert_eq!(id("DON'T"), id("don’t"));
         assert_eq!(id("17"), vocabulary::NUMBER);
         assert_ne!(id("qwertz"), id("qwerty"));
+    }
+
+    #[test]
+    fn a_made_up_address_holds_no_word_for_a_sample() {
+        let known =
+            |text: &str| Words::read(text, 0).all.iter().any(|word| word.id == vocabulary::find(b"example"));
+        assert!(known("Example: a fare."));
+        assert!(known("See the example. Then write."));
+        assert!(!known("desk@larkhaven.example or https://example.com/fares"));
     }
 
     #[test]

@@ -1,10 +1,11 @@
 //! Other numbers of a thing than the prompt asks for: "suggest three layouts", "compare the four layouts"; "write 12 questions",
 //! "the quiz has 10 questions".
 
-use super::{Case, Sink, rivals};
+use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{Demand, Measure, Subject, bounded, is_exception, number};
+use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -24,17 +25,32 @@ struct Lot {
     asks: bool,
     /// Nothing behind it says of what kind they are or what for.
     whole: bool,
+    span: Span,
 }
 
 /// Reports where the prompt speaks of more than it asked for.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     more_than_stated(case, sink);
-    rivals::compare(case, sink, lot, |asked, told| {
-        let same = told.which.is_none_or(|which| asked.which.is_none_or(|other| other == which));
-        let more = !told.asks && told.count > asked.count;
-        let another = told.asks && told.whole && asked.whole && told.count != asked.count;
-        asked.asks && asked.thing == told.thing && same && (more || another)
-    });
+    let lots: Vec<(usize, Lot)> = case.demands().filter_map(|unit| Some((unit, lot(case, unit)?))).collect();
+    for (at, (unit, told)) in lots.iter().enumerate() {
+        let mut before = lots[..at].iter().rev().take(WITHIN_REACH);
+        if let Some((_, asked)) = before.find(|(other, asked)| other != unit && asked.excludes(told)) {
+            sink.clash(case, told.span, asked.span);
+        }
+    }
+}
+
+/// How many earlier ones are compared; keeps long prompts linear.
+const WITHIN_REACH: usize = 64;
+
+impl Lot {
+    /// True where so many were asked for that `told` is another number.
+    fn excludes(&self, told: &Lot) -> bool {
+        let same = told.which.is_none_or(|which| self.which.is_none_or(|other| other == which));
+        let more = !told.asks && told.count > self.count;
+        let another = told.asks && told.whole && self.whole && told.count != self.count;
+        self.asks && self.thing == told.thing && same && (more || another)
+    }
 }
 
 /// "As five bullets" here, "your eight bullets" there: more than a stated number of parts.
@@ -52,7 +68,7 @@ fn more_than_stated(case: &Case<'_>, sink: &mut Sink<'_>) {
             _ => false,
         });
         if let Some(rule) = stated.filter(|rule| rule.unit < unit) {
-            sink.clash(case, case.units[unit].text, rule.span);
+            sink.clash(case, told.span, rule.span);
         }
     }
 }
@@ -110,6 +126,7 @@ fn lot(case: &Case<'_>, unit: usize) -> Option<Lot> {
             count,
             asks: asks && !told,
             whole,
+            span: words[at - usize::from(told)].span().cover(words[noun].span()),
         })
     })
 }

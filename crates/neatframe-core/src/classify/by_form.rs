@@ -1,7 +1,7 @@
 //! What a unit is by its form, whatever its words are like.
 
 use super::announced::{announced, is_of_the_tools};
-use super::comes_back::{asks_at_the_end, names_a_part, promises_a_sample};
+use super::comes_back::{asks_at_the_end, lists_parts_of_each, names_a_part, promises_a_sample};
 use super::facts::is_a_fact_with_its_value;
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
@@ -67,6 +67,11 @@ pub(super) fn told(
     };
     if names_the_persona(reading, index) {
         return plain(Component::Role);
+    }
+    let shaped = !around.after_a_sample
+        && around.part.is_none_or(|part| matches!(part, Component::OutputFormat | Component::Constraints));
+    if shaped && lists_parts_of_each(reading.source.slice(unit.with_lead(reading.outline))) {
+        return Some((Component::OutputFormat, Some(Facet::Shape)));
     }
     let done = share(Component::Role) + share(Component::Task) >= PERSONA;
     // "You write notices for a ferry line" tells whom it works for.

@@ -47,3 +47,37 @@ pub(super) fn asks_at_the_end(reading: &Reading<'_>, index: usize) -> bool {
         && reading.source.slice(unit.text).ends_with('?')
         && first.is_some_and(|first| OPENS.contains(&&*first))
 }
+
+/// "Each lesson: goal, warm-up (5 min), main part": what each of the things that come back holds.
+pub(super) fn lists_parts_of_each(line: &str) -> bool {
+    // A line or a record may as well be one that comes in.
+    const EITHER: [&str; 8] = ["line", "row", "record", "entry", "file", "input", "mail", "message"];
+    let line = line.trim_start_matches(['-', '*', ' ']);
+    let Some((head, list)) = line.split_once(": ") else { return false };
+    let head = head.to_lowercase();
+    let mut words = head.strip_prefix("for ").unwrap_or(&head).split_whitespace();
+    let each = words.next().is_some_and(|word| matches!(word, "each" | "every"));
+    let named: Vec<&str> = words.collect();
+    let parts: Vec<&str> = list.trim_end_matches('.').split(',').map(str::trim).collect();
+    let short = |part: &&str| !part.is_empty() && part.split_whitespace().count() <= 8;
+    each && named.len() <= 3
+        && !named.iter().any(|word| EITHER.contains(word))
+        && parts.len() >= 3
+        && parts.iter().all(short)
+        && !list.contains(['?', ';', ':'])
+        && !list.contains(". ")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn parts_of_each_thing_that_comes_back() {
+        assert!(lists_parts_of_each("Each lesson: goal, warm-up (5 min), main part (30 min), exit task."));
+        assert!(lists_parts_of_each("For each: where the sofa stands, what to buy, and how it is lit."));
+        assert!(!lists_parts_of_each("Each line: time, pier, boat"), "what comes in, it may be");
+        assert!(!lists_parts_of_each("Each tour is fun: guests laugh, sing and dance."), "no name");
+        assert!(!lists_parts_of_each("Each pier has a lamp, a bench and a bell."));
+    }
+}

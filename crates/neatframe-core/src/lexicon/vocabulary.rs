@@ -24,6 +24,11 @@ pub(crate) fn find(word: &[u8]) -> u32 {
     }
 }
 
+/// The id of a word that is taken for one the vocabulary does not hold.
+pub(crate) fn unknown(word: &[u8]) -> u32 {
+    UNKNOWN | extend(hash(word), b"@")
+}
+
 /// The word of an id; none for a number and for an unknown word.
 pub(crate) fn word(id: u32) -> Option<&'static str> {
     (id != NUMBER && is_known(id)).then(|| spelt(id as usize))

@@ -379,7 +379,8 @@ impl Check for HedgedOrder {
                 finding.fix = wishes::asked_for(case.source.text(), words, hit.first);
             }
             // "It would be nice if the fare was named": what was wished must be.
-            if opens && !follows && finding.fix.is_empty() {
+            let there = led && words[hit.last].lower(case.source.text()) == "there";
+            if (opens || there) && !follows && finding.fix.is_empty() {
                 finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);
                 finding.fix.extend(wishes::included(case.source.text(), words, hit.first, hit.last));
             }

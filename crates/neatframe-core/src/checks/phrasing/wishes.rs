@@ -26,6 +26,9 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
         let span = Span::new(words[first].start as usize, verb.end as usize);
         return vec![Edit { span, replacement: capitalised(&order) }];
     }
+    if subject == "there" {
+        return there_is(text, words, first, begins).into_iter().collect();
+    }
     // "… a rhyme at the end, but it need not be" stays a wish.
     let free = (begins..words.len()).any(|at| lower(at) == "but");
     if free || matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
@@ -58,6 +61,22 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     }
     let verb = Span::new(words[from].start as usize, words[to].end as usize);
     vec![Edit { span: lead, replacement: capital }, Edit { span: verb, replacement: must }]
+}
+
+/// "Also it would be lovely if there was a motto": include one.
+fn there_is(text: &str, words: &[Word], first: usize, begins: usize) -> Option<Edit> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let modal = usize::from(matches!(&*lower(begins + 1), "could" | "would" | "can"));
+    let verb = begins + 1 + modal;
+    let is = matches!(&*lower(verb), "was" | "were" | "is" | "are" | "be");
+    let thing = matches!(
+        &*lower(verb + 1),
+        "a" | "an" | "some" | "one" | "two" | "three" | "at" | "more" | "several"
+    );
+    let also = first == 1 && lower(0) == "also";
+    let span = Span::new(words[if also { 0 } else { first }].start as usize, words.get(verb)?.end as usize);
+    let replacement = if also || first == 0 { "Include" } else { "include" };
+    (is && thing).then(|| Edit { span, replacement: replacement.into() })
 }
 
 /// "It would be good to have a sample": include one. The wish goes from word `first` to word `last`, its "to" included.

@@ -187,6 +187,10 @@ fn report<'a>(
         let behind = case.source.text()[goes.end()..].trim_start_matches(' ');
         let short = idle::fitted(short, behind);
         // "The reason is that it rains." would be half a sentence.
+        // "Can you help me out with a poem": to help with it is the ask.
+        let helps =
+            short.is_empty() && phrase.to_lowercase().contains("help me") && behind.starts_with("with ");
+        let short = if helps { "help me" } else { short };
         let half = opens
             && short == "because"
             && !behind.split(['.', '!', '?']).next().is_some_and(|rest| rest.contains(','));

@@ -132,3 +132,22 @@ fn lines_that_may_be_read_either_way_stay_with_their_neighbours() {
     let rules = rules.split("\n# ").next().unwrap_or_default();
     assert!(rules.contains("Leave out birds") && rules.contains("Mark doubtful birds"), "{out}");
 }
+
+#[test]
+fn what_is_left_of_a_plea_is_whole() {
+    holds(
+        "Hey, quick one. Can you please help me out with a poem for the crew of the ferry? They sail to Larkhaven each day. Also \
+         it would be lovely if there was a motto in it. Four lines at most.\n",
+        &["Help me with a poem for the crew of the ferry.", "Include a motto in it."],
+        &["quick one", "Quick one", "lovely", "out with"],
+    );
+}
+
+#[test]
+fn a_made_up_address_makes_no_sample() {
+    let out = reframed(
+        "Act as a mentor for new clerks. Ask me questions until you understand the case, then give advice.\n\nGive 3 actions, each \
+         with a date.\n\nSituation: My colleague Tam (tam@larkhaven.example, new since March) has missed four boats in a row.\n",
+    );
+    assert!(!out.text.contains("# Examples"), "{}", out.text);
+}
