@@ -143,7 +143,7 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
     // "!!!" is the sign that "!" is, only louder.
     let named = if is_word { end } else { start + first.len_utf8() };
     let id = match is_a_reserved_domain(text, start, end) {
-        true => vocabulary::unknown(text[start..end].as_bytes()),
+        true => vocabulary::unknown(&text.as_bytes()[start..end]),
         false => identify(&text[start..named]),
     };
     let mut word = Word { start: start as u32, end: end as u32, id, plain: false };

@@ -212,13 +212,13 @@ fn checks_the_same(source: &Source, words: &Words, (one, two): (Span, Span)) -> 
     one.is_empty() || two.is_empty() || one.iter().any(|stem| two.contains(stem))
 }
 
-/// Words that only carry a demand of manner.
 /// Words for whatever the reply holds.
 const GENERAL: [&str; 12] = [
     "list", "lists", "entry", "entries", "item", "items", "rows", "results", "you", "made", "respond",
     "response",
 ];
 
+/// Words that only carry a demand of manner.
 const FRAMES: [&str; 14] = [
     "use", "keep", "write", "make", "give", "answer", "reply", "text", "whole", "always", "throughout",
     "everything", "result", "output",
