@@ -12,11 +12,9 @@ use std::borrow::Cow;
 
 /// Reports where a list is named with another number than it has entries.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    for unit in 0..case.units.len() {
-        if case.labels[unit].component == Some(Component::Examples) {
-            continue;
-        }
-        let Some((count, noun, span, here)) = named(case, unit) else { continue };
+    let asks = (0..case.units.len()).filter(|&unit| case.labels[unit].component != Some(Component::Examples));
+    let lists = asks.filter_map(|unit| Some((unit, named(case, unit)?)));
+    for (unit, (count, noun, span, here)) in lists.take(MOST) {
         let listed = if here { entries(case, unit + 1) } else { titled(case, unit, noun) };
         if let Some((length, place)) = listed.filter(|(length, _)| *length >= 2 && *length != count) {
             let line = case.source.position(place.start()).line;
@@ -25,6 +23,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
     }
 }
+
+/// How many lists are looked for, each in the whole prompt.
+const MOST: usize = 32;
 
 /// The number and the noun of "the four questions below", and whether the list stands right behind.
 fn named(case: &Case<'_>, unit: usize) -> Option<(usize, u32, Span, bool)> {

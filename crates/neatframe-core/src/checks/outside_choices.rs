@@ -23,6 +23,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     });
     // With two lists it is not sure which of them a label belongs to.
     let (Some((offer, choices)), None) = (lists.next(), lists.next()) else { return };
+    if choices.len() > MOST {
+        return;
+    }
     let offered = case.text(offer.span);
     let marked = offered.contains(['`', '"', '“']);
     for unit in case.demands().filter(|unit| *unit != offer.unit) {
@@ -40,6 +43,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         }
     }
 }
+
+/// The most labels that each rule is held against; keeps hostile prompts linear.
+const MOST: usize = 200;
 
 /// Words from which a sentence does more than give a label.
 const LONG: usize = 24;

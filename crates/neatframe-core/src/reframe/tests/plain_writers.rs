@@ -146,8 +146,9 @@ fn what_is_left_of_a_plea_is_whole() {
 #[test]
 fn a_made_up_address_makes_no_sample() {
     let out = reframed(
-        "Act as a mentor for new clerks. Ask me questions until you understand the case, then give advice.\n\nGive 3 actions, each \
-         with a date.\n\nSituation: My colleague Tam (tam@larkhaven.example, new since March) has missed four boats in a row.\n",
+        "Act as a mentor for new clerks. I'll describe a situation with one of my team members and you ask me questions until you \
+         understand it, then give advice.\n\nAsk all your questions at once. Only one question per message please.\n\nSituation: \
+         My colleague Tam Brook (tam.brook@larkhaven.example) has missed four boats in a row.\n",
     );
     assert!(!out.text.contains("# Examples"), "{}", out.text);
 }
