@@ -35,6 +35,8 @@ pub(crate) struct VagueTerm {
 pub(crate) enum VagueKind {
     /// A quality with no measure.
     Quality,
+    /// A quality that leaves something open only in front of what is ordered ("give a practical overview").
+    Attribute,
     /// An amount with no number.
     Quantity,
     /// A length with no number.

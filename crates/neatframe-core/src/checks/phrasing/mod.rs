@@ -96,7 +96,10 @@ fn asks_for_it(text: &str, words: &[Word], hit: &Hit) -> bool {
     denied.skip(1).any(|word| {
         matches!(
             &*word.lower(text),
-            "forget"
+            "afraid"
+                | "shy"
+                | "hesitate"
+                | "forget"
                 | "omit"
                 | "miss"
                 | "overlook"

@@ -1,5 +1,6 @@
 //! Words that two careful readers would carry out differently.
 
+mod ordered;
 mod pinned;
 mod standing;
 
@@ -11,6 +12,7 @@ use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
+use ordered::stands_before_what_is_ordered;
 use pinned::is_pinned;
 
 /// An unmeasured quality, an amount with no number, a decision left open, an open end.
@@ -88,6 +90,7 @@ impl Check for UnmeasuredWording {
                         && !case.hits[unit].iter().any(padded)
                         && (!presses(case, words, hit) || !case.hits[unit].iter().any(is_padding))
                         && !case.settings.words.allows(words, hit.first, hit.last)
+                        && !is_idle(case, unit, words, hit)
                         && !is_pinned(case, unit, words, hit, length_stated)
                 })
                 .collect();
@@ -164,7 +167,7 @@ fn is_of_a_name(text: &str, words: &[Word], hit: &Hit) -> bool {
 fn by_kind<'a>(hits: &[&'a Hit]) -> Vec<(VagueKind, Vec<&'a Hit>)> {
     let mut groups: Vec<(VagueKind, Vec<&Hit>)> = Vec::new();
     for hit in hits {
-        let kind = VAGUE[hit.entry as usize].kind;
+        let kind = VAGUE[hit.entry as usize].kind.counted_as();
         match groups.iter_mut().find(|(known, _)| *known == kind) {
             Some((_, group)) => group.push(hit),
             None => groups.push((kind, vec![hit])),
@@ -182,6 +185,13 @@ fn is_a_comment(case: &Case<'_>, unit: usize) -> bool {
 fn in_a_slot(case: &Case<'_>, at: usize) -> bool {
     let after = case.slots.partition_point(|slot| slot.span.end() <= at);
     case.slots.get(after).is_some_and(|slot| slot.span.start() < at)
+}
+
+/// "The practical exam": a quality that nobody asks for.
+fn is_idle(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool {
+    let kind = case.units[unit].kind;
+    VAGUE[hit.entry as usize].kind == VagueKind::Attribute
+        && !stands_before_what_is_ordered(case.source.text(), kind, words, &case.hits[unit], hit)
 }
 
 fn is_padding(hit: &Hit) -> bool {
@@ -281,9 +291,14 @@ impl Check for NoReferent {
 }
 
 impl VagueKind {
+    /// The kind whose rules hold for a word that was found to leave something open.
+    fn counted_as(self) -> VagueKind {
+        if self == VagueKind::Attribute { VagueKind::Quality } else { self }
+    }
+
     fn leaves_open(self) -> &'static str {
         match self {
-            VagueKind::Quality => "the standard open",
+            VagueKind::Quality | VagueKind::Attribute => "the standard open",
             VagueKind::Quantity => "the amount open",
             VagueKind::Length => "the length open",
             VagueKind::Deferral => "the decision open",

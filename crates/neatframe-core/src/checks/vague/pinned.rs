@@ -1,8 +1,9 @@
 //! What near a vague word says what it means here: a number, a definition, a sample, a place where it is a name.
 
 use super::standing::{
-    goes_on_to_say, in_brackets, is_called, is_part_of_a_compound, is_relevant_to_what_is_told,
-    is_what_is_judged, stands_alone_in_brackets, stands_below_a_level, stands_for_a_level,
+    goes_on_to_say, in_brackets, is_called, is_one_of_samples, is_part_of_a_compound,
+    is_relevant_to_what_is_told, is_what_is_judged, stands_alone_in_brackets, stands_below_a_level,
+    stands_for_a_level,
 };
 use crate::checks::Case;
 use crate::component::Component;
@@ -19,7 +20,7 @@ pub(super) fn is_pinned(
     hit: &Hit,
     length_stated: bool,
 ) -> bool {
-    let kind = VAGUE[hit.entry as usize].kind;
+    let kind = VAGUE[hit.entry as usize].kind.counted_as();
     // "In the right form, i.e. names in quotes, numbers without, etc.": what is meant was said before.
     let illustrated =
         || words[..hit.first].iter().any(|word| matches!(&*word.lower(case.source.text()), "e.g" | "i.e"));
@@ -53,6 +54,7 @@ pub(super) fn is_pinned(
         || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
     match kind {
         VagueKind::Plain => true,
+        VagueKind::Length | VagueKind::Quality if is_one_of_samples(text, words, hit) => true,
         _ if stands_for_a_level(text, words) || stands_below_a_level(case, unit) => true,
         _ if is_part_of_a_compound(text, words, hit) => true,
         VagueKind::Quality if stands_alone_in_brackets(text, words, hit) => true,
@@ -115,7 +117,7 @@ pub(super) fn is_pinned(
                 || helps && whom
                 || after.first().is_some_and(|word| word.is(vocabulary::CONDITION))
         }
-        VagueKind::Bare => explained,
+        VagueKind::Bare | VagueKind::Attribute => explained,
     }
 }
 

@@ -108,6 +108,16 @@ pub(super) fn in_brackets(text: &str, words: &[Word], hit: &Hit) -> bool {
     })
 }
 
+/// "The form (e.g. short sentence, table)": a sample of what may be chosen.
+pub(super) fn is_one_of_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
+    let opened = words[..hit.first].iter().rposition(|word| matches!(word.text(text), "(" | "["));
+    opened.is_some_and(|at| {
+        let inside = &words[at + 1..hit.first];
+        let closed = inside.iter().any(|word| matches!(word.text(text), ")" | "]"));
+        !closed && inside.first().is_some_and(|word| matches!(&*word.lower(text), "e.g" | "eg"))
+    })
+}
+
 /// What something may be relevant to.
 const ASKED: [&str; 12] = [
     "query", "question", "questions", "queries", "request", "topic", "task", "claim", "issue", "problem",
