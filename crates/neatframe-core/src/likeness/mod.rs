@@ -44,6 +44,8 @@ pub(crate) struct Gist {
     /// Whether it is to happen once, or each time.
     once: bool,
     each: bool,
+    /// It holds for everything: "format everything in Markdown".
+    of_all: bool,
     /// What is done to the thing: kept, or changed.
     keeps: bool,
     changes: bool,
@@ -265,6 +267,7 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         // "Do not forget to name it" asks for it.
         negations -= u32::from(lower == "forget" && negations > 0);
         gist.once |= lower == "once";
+        gist.of_all |= lower == "everything";
         gist.each |= matches!(&*lower, "every" | "each");
         gist.keeps |= matches!(&*lower, "keep" | "preserve" | "retain");
         gist.changes |=

@@ -2,17 +2,70 @@
 
 use super::Gist;
 
+/// From so many words of meaning on an earlier demand may hold those of a short one by chance.
+const LONG: usize = 12;
+
 impl Gist {
     /// True where a call to begin the work names little that the ask at the top did not.
     pub(crate) fn asks_again(&self, earlier: &Gist) -> bool {
-        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
+        let shared = self.shares(earlier);
         let new_numbers = self.numbers.iter().any(|number| !earlier.numbers.contains(number));
         shared >= 3 && shared * 2 >= self.stems.len() && !new_numbers && self.forbids == earlier.forbids
     }
 
+    /// True where a duty comes down to the ask at the top, with hardly a word of its own.
+    pub(crate) fn asks_the_same(&self, earlier: &Gist) -> bool {
+        let shared = self.shares(earlier);
+        shared >= 4
+            && shared * 3 >= self.stems.len() * 2
+            && self.numbers == earlier.numbers
+            && self.forbids == earlier.forbids
+            && self.place == earlier.place
+            && self.case.is_none()
+            && earlier.case.is_none()
+    }
+
+    /// How many stems two demands share.
+    pub(crate) fn shares(&self, other: &Gist) -> usize {
+        self.stems.iter().filter(|stem| other.stems.binary_search(stem).is_ok()).count()
+    }
+
+    /// True where they share at least half of what the other demand says.
+    pub(crate) fn is_most_of(&self, earlier: &Gist) -> bool {
+        self.shares(earlier) * 2 >= earlier.stems.len()
+    }
+
+    /// "If you see a boat alone, name it" where each boat is to be named: a case of what holds for all.
+    pub(crate) fn is_a_case_of(&self, earlier: &Gist) -> bool {
+        let known = self.main.iter().all(|stem| earlier.stems.binary_search(stem).is_ok());
+        self.case.is_some()
+            && earlier.case.is_none()
+            && earlier.each
+            && known
+            && self.main.len() >= 3
+            && self.forbids == earlier.forbids
+            && self.numbers == earlier.numbers
+            && self.place == earlier.place
+    }
+
+    /// "Format the table in Markdown" where everything is to be formatted in Markdown.
+    fn is_of_everything(&self, earlier: &Gist) -> bool {
+        let known = earlier.stems.iter().all(|stem| self.stems.binary_search(stem).is_ok());
+        earlier.of_all
+            && known
+            && earlier.stems.len() >= 2
+            && self.stems.len() <= earlier.stems.len() + 1
+            && self.case.is_none()
+            && self.forbids == earlier.forbids
+            && self.numbers == earlier.numbers
+    }
+
     /// True when `earlier` makes the demand that this one makes: its words are there, its numbers are the same.
     pub(crate) fn is_said_by(&self, earlier: &Gist) -> bool {
-        let shared = self.stems.iter().filter(|stem| earlier.stems.binary_search(stem).is_ok()).count();
+        let shared = self.shares(earlier);
+        if self.is_a_case_of(earlier) || self.is_of_everything(earlier) {
+            return true;
+        }
         let same_numbers = self.numbers == earlier.numbers
             || self.numbers.is_empty() && (self.one_quality || self.reminds)
             || (!self.numbers.is_empty() && self.numbers.iter().all(|n| earlier.numbers.contains(n)));
@@ -96,7 +149,11 @@ impl Gist {
                 && shared + 1 >= self.stems.len()
                 && !self.numbers.is_empty();
         // The shorter the demand, the more of the earlier one it has to be.
-        let alike = shared * 2 >= earlier.stems.len() || (weight >= 4 && shared == self.stems.len());
+        let alike = self.is_most_of(earlier)
+            || weight >= 4 && shared == self.stems.len()
+            || earlier.stems.len() <= LONG
+                && (shared == self.stems.len() && shared >= 3
+                    || shared >= 4 && shared * 5 >= self.stems.len() * 4);
         covered && alike && (weight >= 2 || earlier.stems.len() <= 1) && self.forbids == earlier.forbids
     }
 }

@@ -94,6 +94,12 @@ pub(super) fn repeated(
             found.extend(told.map(|(earlier, _)| (unit, *earlier)));
         }
         just.extend(just_this(text, all).map(|stems| (unit, stems)).filter(|_| just.len() < MOST));
+        // "Return a JSON object with …", and later "make sure that it is valid JSON".
+        let sound = only_sound(text, all);
+        if let Some((earlier, ..)) = forms.iter().find(|(_, _, form)| sound == Some(*form)) {
+            found.push((unit, *earlier));
+            continue;
+        }
         let Some(alone) = read(text, all) else {
             forms.extend(form(text, all).map(|form| (unit, span, form)).filter(|_| forms.len() < MOST));
             continue;
@@ -136,9 +142,33 @@ fn names_the_form(text: &str, words: &[Word]) -> bool {
     has(&["format", "form"]) && !has(&["additional", "other", "extra", "else", "nothing", "without", "no"])
 }
 
+/// Written forms that an answer can have.
+const FORMS: [&str; 6] = ["csv", "html", "json", "markdown", "xml", "yaml"];
+
+/// "Make sure that the output is valid JSON", which asks for no more than the form does.
+fn only_sound(text: &str, words: &[Word]) -> Option<&'static str> {
+    const SOUND: [&str; 6] = ["valid", "parsable", "parseable", "well", "syntactically", "properly"];
+    const AROUND: [&str; 16] = [
+        "important", "note", "remember", "ensure", "sure", "make", "formed", "formatted", "correct", "must",
+        "strictly", "always", "very", "and", "syntax", "please",
+    ];
+    let within = |word: &Word| {
+        let lower = word.lower(text);
+        word.is_punctuation()
+            || word.is(vocabulary::STOP) && lower != "only"
+            || SOUND.contains(&&*lower)
+            || AROUND.contains(&&*lower)
+            || FORMS.contains(&&*lower)
+            || REPLIES.binary_search(&&*lower).is_ok()
+            || matches!(&*lower, "object" | "format" | "string" | "you" | "your")
+    };
+    let sound = words.iter().any(|word| SOUND.contains(&&*word.lower(text)));
+    let form = FORMS.iter().find(|form| words.iter().any(|word| word.lower(text) == **form));
+    form.filter(|_| sound && words.iter().all(within)).copied()
+}
+
 /// The written form that a demand wants the answer in.
 fn form(text: &str, words: &[Word]) -> Option<&'static str> {
-    const FORMS: [&str; 6] = ["csv", "html", "json", "markdown", "xml", "yaml"];
     // "The OUTPUT must be valid JSON", of what is judged: a name.
     let named = |word: &Word| {
         let own = word.text(text);
@@ -221,6 +251,20 @@ fn names_requests(text: &str, words: &[Word]) -> bool {
         matches!(&*lower(at), "requests" | "request" | "questions" | "inquiries" | "tasks")
             && (0..at).any(|verb| matches!(&*lower(verb), "answer" | "respond" | "reply" | "handle" | "take"))
     })
+}
+
+/// "Only answer requests for a boat" and "return only the boat": what is answered, and what the answer holds.
+pub(super) fn are_of_two_sides(text: &str, one: &[Word], other: &[Word]) -> bool {
+    let holds = |words: &[Word]| {
+        words.iter().take(4).any(|word| {
+            matches!(
+                &*word.lower(text),
+                "return" | "output" | "include" | "print" | "write" | "generate" | "produce"
+            )
+        })
+    };
+    let asked = [names_requests(text, one), names_requests(text, other)];
+    asked == [true, false] && holds(other) || asked == [false, true] && holds(one)
 }
 
 /// "Do not include anything else in your reply other than the note": what is let in.
@@ -327,6 +371,12 @@ mod tests {
             "Return only the query."
         ));
         assert!(!again("Return only JSON.", "Return only the table."));
+        let keys = "Return the pier as a single JSON object with the key `pier`.";
+        assert!(again(keys, "Make sure you return a valid JSON object."));
+        assert!(again(keys, "IMPORTANT: the output must be valid JSON!"));
+        assert!(!again(keys, "Make sure that the JSON object has valid hours."));
+        assert!(!again(keys, "Make sure you return valid XML."));
+        assert!(!again(keys, "Return only valid JSON."));
         assert!(!again("Return only JSON.", "Return only JSON with the key \"pier\"."));
         assert!(!again("Write only the title.", "Write only the title of the boat that sails first."));
         assert!(!again(

@@ -1,6 +1,7 @@
 //! "Do not make anything up" behind "use only the log", or behind another ban on guessing: one demand, said again.
 
 use crate::lexicon::vocabulary;
+use crate::likeness::stem;
 use crate::requirement::{Demand, Requirement};
 use crate::span::Span;
 use crate::units::Unit;
@@ -16,6 +17,13 @@ const GENERAL: [&str; 60] = [
     "training", "try", "uncertain", "unsure", "up", "use", "value", "values", "when", "world", "your",
 ];
 
+/// What facts are taken from, by any name. Sorted.
+const SOURCES: [&str; 22] = [
+    "above", "article", "base", "based", "below", "document", "documents", "exclusively", "following",
+    "material", "notes", "only", "passage", "passages", "report", "solely", "source", "sources", "strictly",
+    "supplied", "text", "transcript",
+];
+
 /// The longest ban on guessing that can say nothing new, in words.
 const LONG: usize = 16;
 
@@ -29,7 +37,7 @@ pub(super) fn repeated(
     units: &[Unit],
     requirements: &[Requirement],
 ) -> Vec<(usize, usize)> {
-    let mut first = None;
+    let mut first: Option<usize> = None;
     let mut found = Vec::new();
     for rule in requirements.iter().take(RULES) {
         let Demand::Manner { axis, pole } = &rule.demand else { continue };
@@ -39,18 +47,40 @@ pub(super) fn repeated(
         // "Use no outside knowledge; if it is not there, say so" holds in any case.
         let before = words.within(Span::new(units[rule.unit].text.start(), rule.span.end()));
         // "If you are not sure, do not guess" names no case of its own.
-        let plain = all.len() <= LONG && names_nothing(text, all);
+        let plain = all.len() <= LONG && names_nothing(text, all, &[]);
+        let sourced = confines && all.len() <= LONG && names_nothing(text, all, &SOURCES);
         if rule.conditional && !plain && before.iter().any(|word| word.is(vocabulary::CONDITION)) {
             continue;
         }
         let general = bans && plain && denies(all);
         match first.filter(|earlier| *earlier != rule.unit) {
-            Some(earlier) if general => found.push((rule.unit, earlier)),
+            Some(earlier)
+                if general || sourced && of_one_source(text, words.within(units[earlier].text), all) =>
+            {
+                found.push((rule.unit, earlier));
+            }
             None if confines || general => first = Some(rule.unit),
             _ => {}
         }
     }
     found
+}
+
+/// True unless both name what the facts are taken from, and by another name: "only the log", "only the article".
+fn of_one_source(text: &str, one: &[Word], other: &[Word]) -> bool {
+    let named = |words: &[Word]| -> Vec<u32> {
+        let from = words.windows(2).filter(|pair| {
+            matches!(&*pair[0].lower(text), "the" | "provided" | "given" | "supplied" | "following")
+                && !pair[1].is_punctuation()
+                && !matches!(
+                    &*pair[1].lower(text),
+                    "provided" | "given" | "supplied" | "following" | "facts" | "information"
+                )
+        });
+        from.map(|pair| stem(&pair[1].lower(text))).collect()
+    };
+    let (one, other) = (named(one), named(other));
+    one.is_empty() || other.is_empty() || one.iter().any(|name| other.contains(name))
 }
 
 /// A ban, and no word on what to do instead.
@@ -59,19 +89,20 @@ fn denies(words: &[Word]) -> bool {
         && !words.iter().any(|word| word.is(vocabulary::QUOTE))
 }
 
-fn names_nothing(text: &str, words: &[Word]) -> bool {
+fn names_nothing(text: &str, words: &[Word], besides: &[&str]) -> bool {
     words.iter().filter(|word| !word.is_punctuation()).all(|word| {
         GENERAL.binary_search(&&*word.lower(text)).is_ok()
+            || besides.binary_search(&&*word.lower(text)).is_ok()
             || word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
     })
 }
 
 #[cfg(test)]
 mod tests {
-    use super::GENERAL;
+    use super::{GENERAL, SOURCES};
 
     #[test]
     fn the_words_are_sorted() {
-        assert!(GENERAL.is_sorted());
+        assert!(GENERAL.is_sorted() && SOURCES.is_sorted());
     }
 }

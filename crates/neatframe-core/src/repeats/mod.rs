@@ -1,6 +1,7 @@
 //! Which demand was already made by an earlier one: worked out once, for every check that wants to know.
 
 mod alone;
+mod asks;
 mod bans;
 mod grounding;
 mod limits;
@@ -23,6 +24,8 @@ use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
+use asks::Asked;
+pub(crate) use asks::calls_to_work;
 use std::collections::HashMap;
 
 /// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
@@ -103,16 +106,18 @@ pub(crate) fn find(
     let mut gists: HashMap<usize, Gist> = HashMap::new();
     let mut borders: Vec<(usize, Confined)> = Vec::new();
     // What is asked for first.
-    let mut asked: Vec<(usize, Gist)> = Vec::new();
+    let mut asked = Asked::default();
     for unit in demands {
         let quality = hits[unit].iter().any(Hit::names_quality);
         let gist = gist(source.text(), words.within(units[unit].text), quality);
         if twins.contains_key(&unit) {
             continue;
         }
-        if let Some(border) = confined(source.text(), words.within(units[unit].text)) {
-            let other =
-                borders.iter().rev().take(CANDIDATES).find(|(_, known)| border.is_other_side_of(known));
+        let own = words.within(units[unit].text);
+        if let Some(border) = confined(text, own) {
+            let other = borders.iter().rev().take(CANDIDATES).find(|(earlier, known)| {
+                border.is_other_side_of(known) && !alone::are_of_two_sides(text, at(*earlier), own)
+            });
             if let Some((earlier, _)) = other {
                 twins.insert(unit, *earlier);
                 continue;
@@ -120,17 +125,23 @@ pub(crate) fn find(
             borders.push((unit, border));
         }
         let part = labels[unit].component;
+        // "First all of French, then all of Dutch" says more than "translate into French and Dutch".
+        let ordered = |unit: usize| {
+            let has = |name: &str| at(unit).iter().any(|word| word.lower(text) == name);
+            has("first") && has("then")
+        };
+        let in_order = ordered(unit);
         if matches!(part, Some(Component::Task | Component::Role | Component::OutputFormat)) {
             // "1. Please list the piers. 2. Please list the boats." are two questions of one list.
             let listed = matches!(units[unit].kind, UnitKind::Item { .. });
-            let calls = !listed && calls_to_work(source.text(), words.within(units[unit].text));
-            let told = asked.iter().find(|(_, told)| calls && gist.asks_again(told));
-            if let Some((earlier, _)) = told {
-                twins.insert(unit, *earlier);
+            let told =
+                asked.told(text, own, &gist).filter(|earlier| !listed && (!in_order || ordered(*earlier)));
+            if let Some(earlier) = told {
+                twins.insert(unit, earlier);
                 continue;
             }
-            if asked.len() < CANDIDATES && part != Some(Component::OutputFormat) {
-                asked.push((unit, gist.clone()));
+            if part != Some(Component::OutputFormat) {
+                asked.keep(text, own, unit, &gist);
             }
         }
         // "Every block uses this form:" leads on to what is new.
@@ -142,29 +153,35 @@ pub(crate) fn find(
         let opens_a_case = |unit: usize| {
             words.within(units[unit].text).iter().take(3).any(|word| word.is(vocabulary::CONDITION))
         };
-        // "First all of French, then all of Dutch" says more than "translate into French and Dutch".
-        let ordered = |unit: usize| {
-            let all = words.within(units[unit].text);
-            let has = |name: &str| all.iter().any(|word| word.lower(source.text()) == name);
-            has("first") && has("then")
-        };
-        let in_order = ordered(unit);
         // "Write the notice on the closed pier" asks, "the pier is closed" tells.
         let tells = !quality && states(source.text(), words.within(units[unit].text));
         let asks = |unit: usize| labels[unit].component == Some(Component::Task);
-        let twin = candidates(&gist, &by_stem).into_iter().find(|earlier| {
-            (!in_order || ordered(*earlier))
-                && !(tells && asks(*earlier))
+        let near = candidates(&gist, &by_stem);
+        let twin = near.iter().copied().find(|earlier| {
+            let another = in_order && !ordered(*earlier)
+                || tells && asks(*earlier)
+                || alone::are_of_two_sides(text, at(*earlier), own);
+            !another
                 && gist.is_said_by(&gists[earlier])
+                // What a persona is good at holds much that a step goes into.
+                && (!of_persona(*earlier) || of_persona(unit) || gist.is_most_of(&gists[earlier]))
                 && !are_apart(
                     source.text(),
                     words.within(units[*earlier].text),
                     words.within(units[unit].text),
                 )
-                && (!opens_a_case(unit) || has_a_case(source, words, &units[*earlier]))
+                && (!opens_a_case(unit)
+                    || has_a_case(source, words, &units[*earlier])
+                    || gist.is_a_case_of(&gists[earlier]))
                 && (!opens_a_case(*earlier) || has_a_case(source, words, &units[unit]))
                 && are_of_one_case(source.text(), at(*earlier), at(unit))
         });
+        // "Again, make sure that …" says so itself.
+        let said = || {
+            let alike = |earlier: &usize| gist.shares(&gists[earlier]);
+            near.iter().copied().max_by_key(alike).filter(|earlier| alike(earlier) >= AGAIN)
+        };
+        let twin = twin.or_else(|| says_that_it_repeats(text, own).then(said).flatten());
         if let Some(earlier) = twin {
             twins.insert(unit, earlier);
             continue;
@@ -264,11 +281,19 @@ fn ends_in_a_new_place(text: &str, later: &[Word], earlier: &[Word]) -> bool {
     later[from + 1..end].iter().any(new)
 }
 
-/// "Now extract the piers and …", "please write …": the ask, put once more where the work is to begin.
-pub(crate) fn calls_to_work(text: &str, words: &[Word]) -> bool {
+/// How many words of meaning a repeat that calls itself one shares with what it repeats.
+const AGAIN: usize = 2;
+
+/// "Again, …", "as said above, …".
+fn says_that_it_repeats(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
-    matches!(&*lower(0), "now" | "please" | "again" | "just")
-        || lower(0) == "you" && lower(1) == "have" && lower(2) == "to"
+    let once = usize::from(lower(0) == "once");
+    let told = matches!(&*lower(1), "said" | "mentioned" | "stated" | "noted" | "written" | "described");
+    let before = matches!(&*lower(2), "above" | "before" | "earlier" | "already");
+    // "Again, name the pier.Now begin" goes on to something else.
+    let one =
+        !words[..words.len().saturating_sub(1)].iter().any(|word| matches!(word.text(text), "." | "!" | "?"));
+    one && (lower(once) == "again" && lower(once + 1) == "," || lower(0) == "as" && told && before)
 }
 
 /// "The pier is closed": a fact in a few words, with nothing that binds.

@@ -7,10 +7,12 @@ mod compatible_at_the_desk;
 mod compatible_common_rules;
 mod compatible_everyday_rules;
 mod compatible_house_rules;
+mod compatible_in_agent_rules;
 mod compatible_on_manners;
 mod compatible_on_sizes;
 mod compatible_short_rules;
 mod conflicts_at_the_desk;
+mod conflicts_in_agent_rules;
 mod conflicts_in_common_rules;
 mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
@@ -29,6 +31,7 @@ mod plain;
 mod repeats;
 mod repeats_at_borders;
 mod repeats_from_both_sides;
+mod repeats_in_agent_rules;
 mod repeats_in_common_rules;
 mod repeats_in_other_words;
 mod repeats_in_short_rules;
@@ -93,6 +96,7 @@ fn demands_that_exclude_each_other() {
         conflicts_at_the_desk::PAIRS,
         conflicts_in_short_rules::PAIRS,
         conflicts_in_common_rules::PAIRS,
+        conflicts_in_agent_rules::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -109,6 +113,7 @@ fn demands_made_twice() {
         repeats_in_templates::PAIRS,
         repeats_from_both_sides::PAIRS,
         repeats_in_common_rules::PAIRS,
+        repeats_in_agent_rules::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Redundant, |pair| apart(pair, "Thank the crew."));
@@ -130,6 +135,7 @@ fn demands_that_go_together() {
         compatible_at_the_desk::PAIRS,
         compatible_short_rules::PAIRS,
         compatible_common_rules::PAIRS,
+        compatible_in_agent_rules::PAIRS,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,

@@ -33,4 +33,13 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Do not paint boats.", "Do not sell them."),
     ("Call the log once.", "Do not sort the slips multiple times."),
     ("Read the slip before the log.", "Do not change slip A without reading slip B first."),
+    (
+        "Do not respond to questions that ask for anything else than a timetable.",
+        "Return only the timetable, nothing else.",
+    ),
+    ("Only answer requests related to a fare table.", "Do not include any text except the fare table."),
+    (
+        "Return the pier as a JSON object with the key `pier`.",
+        "Make sure the hours in the JSON object are valid.",
+    ),
 ];

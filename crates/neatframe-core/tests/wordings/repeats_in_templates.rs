@@ -61,4 +61,10 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "To be sure, use the `fares` tool to get the fare that you need from the office.",
         "Ask nobody. Use the `fares` tool to get the fare that you need from the office.",
     ),
+    (
+        "Your task is to translate the log of the ferry into Danish.",
+        "Your job is to translate the log of the ferry below into Danish.",
+    ),
+    ("Return the pier as a JSON object with the key `pier`.", "Make sure you return a valid JSON object."),
+    ("Explain the rationale of each fare.", "Explain the reasoning of each fare."),
 ];

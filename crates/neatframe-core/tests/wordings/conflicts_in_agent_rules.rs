@@ -1,0 +1,13 @@
+//! Rules for a model that works with tools and files, of which two cannot both be kept.
+
+pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Do not think aloud.", "Show your full chain of thought."),
+    ("Stop after the first match.", "Return all matches."),
+    ("Edit the file in place.", "Never modify existing files, write a new one."),
+    ("Use American spelling.", "Write \"harbour\" and \"organise\" the British way."),
+    ("Return only the label.", "Add a one-line justification after the label."),
+    ("Edit one file at a time.", "Edit all files at once."),
+    ("The score ranges from 0 to 10.", "Give a score between 1 and 5."),
+    ("Run the tests after each change.", "Do not execute any tests."),
+    ("Names are case-sensitive.", "Compare names case-insensitively."),
+];
