@@ -8,6 +8,10 @@ mod doubles {
     remarks! { Redundant:
         samples_up_to_a_row: "Plan the calls.\n----\nHere are some examples:\n\nUser query: free a berth\nPlan: 1. GET /piers to find the pier\n2. DELETE /berths to free it\nUser query: name a boat\nPlan: 1. GET /piers to find the pier\n2. GET /boats to name it\n----\n\nUser query: {query}\nPlan:" => [];
         rules_above_a_row: "Plan the calls.\n\n- Name the pier in each call.\n- Use no verb twice.\n- You must name the pier in each call.\n----\n\nUser query: {query}\nPlan:" => ["said-before"];
+        the_ask_as_a_duty: "You are tasked with deciding on the safety of a pier that a private guest uses.\n\nGiven the name of a pier, you must determine whether it is safe for private guests to use.\n\n{{pier}}" => ["said-before"];
+        another_duty: "You are tasked with deciding on the safety of a pier that a private guest uses.\n\nGiven the name of a pier, you must name the boats that lie there at noon.\n\n{{pier}}" => [];
+        the_ask_handed_over: "Which of the log files named below would you open to answer the guest's question?\n\n{{files}}\n\nNow it's your turn to pick the log files to answer the guest's question.\n\n{{question}}" => ["said-before"];
+        exchanges_of_many_lines: "Say where the boat lies.\n\nQ: The Merle lies at pier one.\nFirst, the Merle and the Oriole swap piers. Where does it lie?\nA: At pier two.\n\nQ: The Oriole lies at pier two.\nFirst, the Oriole and the Merle swap piers. Where does it lie?\nA: At pier one.\n\nQ: {question}\nA:" => [];
         parts_with_a_name_in_common: "Answer in these lines.\n\nBoat Note: What the boat does, plain text, one line.\nPier Note: What the pier does, plain text, one line.\n\n{{log}}" => [];
         one_limit_under_two_names: "Answer the guest.\n\nLength: at most 80 words in all.\n\nTone: calm.\n\nSize: stay within 80 words in all.\n\n{{mail}}" => ["said-before"];
         one_order_with_a_word_between: "Extract the named fares of each log.\n\n- Use one line for a fare.\n- Make sure to extract all fares of the log.\n\n{{log}}" => ["said-before"];

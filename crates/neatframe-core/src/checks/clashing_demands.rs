@@ -42,6 +42,7 @@ static CLASHING: Meta = Meta {
         "Ask one question per message. Name all three piers in one message.",
         "Return three bullets of two sentences each.",
         "Return only JSON with the key `reason`. Name the pier. Explain why the boat is late.",
+        "Return JSON with the key `reason`. Justify the score. Only the JSON, without any explanation before or after.",
         "Format the notice as Markdown. Return an object with the key `notice`. No Markdown around it, only raw JSON.",
         "Never invent a fare. The boards hold the sum, so do not second-guess it.",
     ],
@@ -169,8 +170,19 @@ fn is_explained_within(case: &Case<'_>, one: &Requirement, two: &Requirement) ->
         _ => None,
     };
     let rules = [(one, two), (two, one)];
-    let data_only = |rule: &Requirement| matches!(pole(rule), Some("only JSON" | "JSON alone"));
-    let told = |rule: &Requirement| matches!(pole(rule), Some("with prose" | "an explanation"));
+    // "Only the JSON, without any explanation before or after": none beside the record.
+    let beside = |rule: &Requirement| {
+        let sentence = case.text(case.units[rule.unit].text).to_lowercase();
+        sentence.contains("json")
+            && ["before", "after", "outside", "around"].iter().any(|word| sentence.contains(word))
+    };
+    let data_only = |rule: &Requirement| match pole(rule) {
+        Some("only JSON" | "JSON alone") => true,
+        Some("no reasons") => beside(rule),
+        _ => false,
+    };
+    let told =
+        |rule: &Requirement| matches!(pole(rule), Some("with prose" | "an explanation" | "reasons given"));
     let Some((_, prose)) = rules.into_iter().find(|(data, prose)| data_only(data) && told(prose)) else {
         return false;
     };

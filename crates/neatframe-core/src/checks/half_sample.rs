@@ -30,6 +30,7 @@ static HALF: Meta = Meta {
         "Name the pier by its number. For example:\n- pier 2\n- pier 4",
         "Sort the slips.\n\nExample context: [\n\"my scarf is gone\",\n\"the boat was late\"\n]\nExample question: \"Which is about a loss?\"\nExample JSON: {\"slip\": 1}",
         "Rewrite each question.\n\nExample input:\nHow late is it?\nExample rewritten input:\nHow late is the boat?",
+        "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLOST\n__\nSlip: the boat was late\nLATE\n__\n\nSlip: {slip}",
         "Sort the slips.\n\n# Samples\nSlip: my scarf is gone. Is it about a loss? Yes\n\nSlip: the boat was late. Is it about a loss? No",
     ],
 };
@@ -60,6 +61,8 @@ impl Check for HalfSample {
             if only_illustrates(case, shown)
                 || is_commented(case, shown)
                 || never_answered(case, samples, shown)
+                || each_has_a_line_below(case, samples, shown)
+                || is_title_of_several(case, shown)
             {
                 continue;
             }
@@ -129,6 +132,29 @@ fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
     several
         && !samples.windows(2).any(answered)
         && !samples.iter().any(|other| alike(other) && is_answered_below(case, other))
+}
+
+/// `# Examples`: what the part below is called, and no side of a sample.
+fn is_title_of_several(case: &Case<'_>, shown: &Shown) -> bool {
+    let title = case.text(shown.label).trim_matches(['#', '*', ' ', ':']).to_lowercase();
+    matches!(title.as_str(), "examples" | "samples" | "some examples" | "more examples")
+}
+
+/// `Slip: my scarf is gone` and `LOST` on the line below, for each slip: the output has no label.
+fn each_has_a_line_below(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
+    let lines = |shown: &Shown| {
+        let told = |line: &&str| line.contains(char::is_alphanumeric);
+        case.text(shown.content).lines().filter(told).count()
+    };
+    // `Slip: {slip}` takes in the slip at hand.
+    let shows = |other: &&Shown| !case.text(other.content).trim_start().starts_with('{');
+    let alike = samples
+        .iter()
+        .take(MANY)
+        .filter(|other| case.text(other.label) == case.text(shown.label))
+        .filter(shows);
+    let counts: Vec<usize> = alike.map(lines).collect();
+    !shown.spoken && counts.len() >= 2 && counts.iter().all(|lines| *lines == 2)
 }
 
 /// `JSON RESPONSE:` on the line below, or `Example JSON:` some lines below `Example context:`.

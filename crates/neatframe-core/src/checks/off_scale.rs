@@ -30,10 +30,12 @@ static SCALE: Meta = Meta {
         "Rate each notice as low, medium or high. Name the pier. Give a rating from 1 to 10.",
         "Rate the notice from 1 to 5. Name the pier. Use a scale from 1 to 10.",
         "Grade the notice from 1 to 10. Name the pier. The maximum grade is 5.",
+        "Grade the notice.\n- The score ranges from 0 to 10.\n- Name the pier.\n- Give a score between 1 and 5.",
     ],
     good: &[
         "Score each notice from 1 to 5. Name the pier. A score of 4 or more is fit to print.",
         "Score the wording from 1 to 5 and the layout from 1 to 10.",
+        "Grade the notice.\n- Give the wording score from 1 to 5.\n- Give the layout score from 1 to 10.",
         "Rate the tone from 1 to 5. Name the pier. Rate the length from 1 to 3.",
         "Rate each risk as low, medium or high. Name the pier. Rate the notice from 1 to 10.",
         "Score the notice from 1 to 5. Name pier 10. The highest score is 5.",
@@ -74,8 +76,10 @@ impl Check for OffScale {
         // Where the prompt has scales for several things in one place, a score may be on any of them.
         let Some(first) = scales.first() else { return };
         let beside = scales.iter().skip(1).any(|scale| scale.unit == first.unit);
+        let of_nothing = |scale: &Scale| is_of_no_thing(text, case.words_of(scale.unit), scale.span);
         let listed = scales.iter().skip(1).any(|scale| {
             case.units[scale.unit].block == case.units[first.unit].block
+                && !(of_nothing(first) && of_nothing(scale))
                 && matches!(case.units[scale.unit].kind, UnitKind::Item { .. } | UnitKind::Field)
                 // "A scale from 1 to 10" names nothing that it is for.
                 && case.text(scale.span).split(' ').next().is_none_or(|first| {
@@ -115,6 +119,36 @@ impl Check for OffScale {
             }
         }
     }
+}
+
+/// "The score ranges from 0 to 10", "give a score between 1 and 5": the score, and not the score of one thing among others.
+fn is_of_no_thing(text: &str, words: &[Word], span: Span) -> bool {
+    let from = words.partition_point(|word| (word.start as usize) < span.start());
+    let to = words.partition_point(|word| (word.end as usize) <= span.end());
+    let general = |word: &Word| {
+        word.is_number()
+            || word.is_punctuation()
+            || word.is(vocabulary::STOP | vocabulary::MODAL)
+            || matches!(
+                &*word.lower(text),
+                "ranges"
+                    | "range"
+                    | "goes"
+                    | "runs"
+                    | "lies"
+                    | "integer"
+                    | "whole"
+                    | "number"
+                    | "value"
+                    | "between"
+                    | "scale"
+            )
+    };
+    let led = from.checked_sub(1).is_none_or(|before| {
+        let before = words[before];
+        before.is_punctuation() || before.is(vocabulary::STOP | vocabulary::VERB)
+    });
+    led && words.get(from..to).is_some_and(|named| named.len() > 1 && named[1..].iter().all(general))
 }
 
 /// "A score from 0 to 3 means that …": a stretch of the scale, and no scale of its own.

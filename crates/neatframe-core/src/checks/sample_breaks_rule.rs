@@ -90,6 +90,8 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
                 Subject::Named(part) | Subject::Each(part) if part == thing.unwrap_or(&label) => {
                     Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
                 }
+                Subject::Named(part) => longer_name(case, rule, part, shown.content)
+                    .map(|name| Requirement { subject: Subject::Named(name), ..(*rule).clone() }),
                 _ => None,
             };
             let rule = whole.as_ref().unwrap_or(rule);
@@ -129,6 +131,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
         if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
             || case.labels[index].component != Some(Component::Examples)
             || unit.kind == UnitKind::Mark
+            || is_an_input(case.text(unit.with_lead(case.outline)))
         {
             continue;
         }
@@ -230,6 +233,10 @@ fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> 
         let key = record::keys(body).into_iter().find(|key| named(&key.to_lowercase()));
         return key.map_or(whole, |key| within(&key));
     }
+    // What a part says of names holds for the samples in it.
+    if axis == "naming" && label.is_empty() && case.units[rule.unit].section != shown.section() {
+        return None;
+    }
     // "The slug is in kebab case" says nothing of the title.
     if axis == "naming"
         && !label.split(' ').all(named)
@@ -238,6 +245,26 @@ fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> 
         return None;
     }
     whole
+}
+
+/// "FARE NOTE: a single sentence as a note": the field `fare_note`, where the record has one of that name.
+fn longer_name(case: &Case<'_>, rule: &Requirement, part: &str, record: Span) -> Option<String> {
+    let line = case.text(case.source.line_around(rule.span.start()));
+    let (label, _) = line.trim_start_matches(['-', '*', ' ', '`']).split_once(':')?;
+    let name = label.trim_matches(['*', '`', ' ']).to_lowercase().replace(' ', "_");
+    let longer = name.len() > part.len() && name.ends_with(part) && name.len() <= LABEL;
+    (longer && case.text(record).contains(&format!("\"{name}\""))).then_some(name)
+}
+
+/// The longest label of a field, in bytes.
+const LABEL: usize = 40;
+
+/// "Input: "…"", in a list or in a quotation.
+fn is_an_input(body: &str) -> bool {
+    let body = body.trim_start_matches(['>', '-', '*', ' ', '`']);
+    ["Input", "Text", "Question", "Source"].iter().any(|label| {
+        body.strip_prefix(label).is_some_and(|rest| rest.trim_start_matches(['*', ' ']).starts_with(':'))
+    })
 }
 
 /// True for the label of something written, where nobody is speaking.

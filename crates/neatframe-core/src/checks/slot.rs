@@ -74,6 +74,16 @@ impl Check for MixedSlots {
             if words >= 4 && shaped || is_quoted_template(case, slot) || is_shown_in_a_form(case, slot) {
                 return true;
             }
+            // `{{...}}`, `{Question with a sum.}`: what is to be written there, and no name.
+            if !inner.contains(char::is_alphanumeric) || words >= 3 && inner.ends_with('.') {
+                return true;
+            }
+            let shown = |unit: usize| case.labels[unit].component == Some(Component::Examples);
+            if matches!(slot.syntax, Syntax::Angles | Syntax::Brackets)
+                && case.unit_of(slot).is_some_and(shown)
+            {
+                return true;
+            }
             match slot.syntax {
                 // A template of the answer shows what the model fills in.
                 Syntax::Angles => {
@@ -81,6 +91,7 @@ impl Check for MixedSlots {
                         || closed.contains(inner)
                         || is_of_the_answer(case, slot)
                         || calls_by_tag(case, slot)
+                        || has_fellows(case, slot)
                 }
                 Syntax::Brackets => {
                     // `[ANSWER]` … `[/ANSWER]`, `[QUESTION]: …`: a mark of the text.
@@ -93,6 +104,7 @@ impl Check for MixedSlots {
                     // "Only [indexed] are interactive": what is so marked.
                     inner.contains([',', ':', '('])
                         || inner.starts_with(' ')
+                        || is_compared(case, slot)
                         || words >= 4
                             && case.unit_of(slot).is_some_and(|unit| {
                                 case.labels[unit].component == Some(Component::OutputFormat)
@@ -107,7 +119,9 @@ impl Check for MixedSlots {
                 Syntax::Braces | Syntax::DoubleBraces => {
                     let after = case.source.text()[slot.span.end()..].trim_start();
                     let shown = ["syntax", "notation", "style"].iter().any(|word| after.starts_with(word));
-                    shown || is_spoken_of(case, slot)
+                    // `{verb}_at`: a pattern for names.
+                    let joined = slot.syntax == Syntax::Braces && after.starts_with('_');
+                    shown || joined || is_spoken_of(case, slot)
                 }
                 // `${A, B}` is a set in mathematics.
                 // `${price}` may be a sum of dollars.
@@ -249,6 +263,22 @@ fn has_its_label_elsewhere(case: &Case<'_>, slot: &Slot, line: &str) -> bool {
             .iter()
             .take(MANY)
             .any(|other| other.syntax != slot.syntax && line_before(case, other).trim() == label)
+}
+
+/// `UPDATE <table> SET <column> = <value>`, `SUM(<column>)`: a hole of a form that is told.
+fn has_fellows(case: &Case<'_>, slot: &Slot) -> bool {
+    let head = &case.source.text()[..slot.span.start()];
+    let at = case.slots.partition_point(|other| other.span.start() < slot.span.start());
+    let line = case.source.line_around(slot.span.start());
+    let beside = [at.checked_sub(1), Some(at + 1)].into_iter().flatten();
+    let mut fellows = beside.filter_map(|at| case.slots.get(at));
+    head.ends_with('(') || fellows.any(|other| other.syntax == slot.syntax && line.contains(other.span))
+}
+
+/// `[Fare] > 0`: the name of a column in a formula.
+fn is_compared(case: &Case<'_>, slot: &Slot) -> bool {
+    let after = case.source.text()[slot.span.end()..].trim_start_matches(' ');
+    [">", "<", "= ", "==", "!=", "+ ", "* "].iter().any(|sign| after.starts_with(sign))
 }
 
 /// "When all is done, call <done>": a tool by its tag.

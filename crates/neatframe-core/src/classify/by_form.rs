@@ -8,7 +8,8 @@ use super::form::{
     orders_behind_a_reason, presses_a_fact,
 };
 use super::handover::{
-    announces_an_input, asks_now, hands_over, is_a_level, presents, says_what_a_slot_is, says_what_is_given,
+    announces_an_input, asks_now, hands_over, is_a_level, is_listed_as_given, presents, says_what_a_slot_is,
+    says_what_is_given,
 };
 use super::leads::{
     is_a_hole_of_the_answer, is_a_line_of_the_form, is_a_record_of_holes, is_led_by_must, rules_for_a_case,
@@ -124,7 +125,10 @@ pub(super) fn told(
     if share(Component::Role) < PERSONA && ends_in_a_slot(reading, index) {
         return Some((Component::Context, Some(Facet::InputSlot)));
     }
-    if is_a_note(body) {
+    // "Thing to note: the pier is shut. You cannot mend it.": all of it.
+    let lead = || reading.outline.pieces[unit.pieces.start].lead;
+    let noted = || unit.kind == UnitKind::Field && is_a_note(&format!("{}:", reading.source.slice(lead())));
+    if is_a_note(body) || noted() {
         let rules = [Component::Constraints, Component::OutputFormat];
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
@@ -134,6 +138,7 @@ pub(super) fn told(
     }
     if announces_an_input(reading, index)
         || says_what_is_given(reading, index)
+        || is_listed_as_given(reading, index)
         || says_what_a_slot_is(reading, unit)
         || !around.after_a_sample && tells_what_it_is(reading, unit)
         || presents(reading, index)

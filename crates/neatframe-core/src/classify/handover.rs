@@ -43,6 +43,29 @@ pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
     from.is_some_and(|from| short || !words[from..].iter().any(asks))
 }
 
+/// How many items back the lead of such a list is looked for.
+const BACK: usize = 20;
+
+/// "- a list of boats" below "You will receive a plan that holds:": a thing that comes in.
+pub(super) fn is_listed_as_given(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let text = reading.source.text();
+    if !matches!(unit.kind, UnitKind::Item { .. }) {
+        return false;
+    }
+    let above = reading.units[index.saturating_sub(BACK)..index].iter().rev();
+    let lead = above.take_while(|above| above.kind != UnitKind::Code).find(|above| above.block != unit.block);
+    let opens = reading.words.within(unit.text).first();
+    let names = opens.is_some_and(|word| {
+        matches!(&*word.lower(text), "a" | "an" | "the" | "one" | "two" | "several" | "some")
+    });
+    let gives = |lead: &Unit| {
+        reading.source.slice(lead.text).ends_with(':')
+            && tells_what_is_given(text, reading.words.within(lead.text))
+    };
+    names && lead.is_some_and(gives)
+}
+
 /// Up to so many words a sentence on what is given asks for nothing.
 const SHORT_GIFT: usize = 9;
 
@@ -152,8 +175,9 @@ pub(super) fn hands_over(reading: &Reading<'_>, index: usize) -> bool {
     let words = reading.words.within(reading.units[index].text);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let now = usize::from(lower(0) == "now") + usize::from(lower(1) == ",");
-    let turn = words.len() <= 8
-        && (now..words.len()).any(|at| lower(at) == "your" && lower(at + 1) == "turn")
+    // "Now it's your turn to name the pier of the slip", however long it goes on.
+    let named = (now..words.len()).find(|&at| lower(at) == "your" && lower(at + 1) == "turn");
+    let turn = named.is_some_and(|at| words.len() <= 8 || at <= now + 2 && lower(at + 2) == "to")
         && matches!(&*lower(now), "it" | "it's" | "its" | "your");
     // "Let's try this now:".
     let tries = lower(1) == "try" && (2..6).any(|at| lower(at) == "now");
@@ -182,6 +206,7 @@ pub(super) fn asks_now(reading: &Reading<'_>, index: usize) -> bool {
     let at = 1 + usize::from(lower(1) == ",");
     let at = match (&*lower(at), &*lower(at + 1)) {
         ("please", _) => at + 1,
+        ("it's", "your") if lower(at + 2) == "turn" && lower(at + 3) == "to" => at + 4,
         ("you", "should" | "must" | "will" | "shall") => at + 2,
         ("you", "need" | "have" | "are") if lower(at + 2) == "to" => at + 3,
         // "Now, name the boat of the slip."

@@ -5,6 +5,7 @@ mod bounds;
 mod by_form;
 mod comes_back;
 mod entries;
+mod exchanges;
 mod facets;
 mod facts;
 mod features;
@@ -206,6 +207,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::tagged(reading, &mut bounded);
     shots::code_below_a_lead(reading, &mut bounded);
     shots::up_to_a_row(reading, &mut bounded);
+    exchanges::answered_in_turn(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)

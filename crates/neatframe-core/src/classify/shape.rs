@@ -486,8 +486,13 @@ pub(super) fn labels_an_answer(reading: &Reading<'_>, index: usize) -> bool {
 pub(super) fn is_a_note(text: &str) -> bool {
     const NOTES: [&str; 9] =
         ["IMPORTANT", "NOTE", "REMEMBER", "WARNING", "CAUTION", "REMINDER", "CRITICAL", "RULES", "MANDATORY"];
-    let first = text.trim_start_matches(['*', '#', ' ', '<', '[']).split(|c: char| !c.is_alphabetic()).next();
+    // "Thing to note: …".
+    const SAID: [&str; 5] = ["thing to note", "things to note", "please note", "also note", "important note"];
+    let body = text.trim_start_matches(['*', '#', ' ', '<', '[']);
+    let first = body.split(|c: char| !c.is_alphabetic()).next();
+    let label = body.split_once(':').map_or("", |(label, _)| label);
     first.is_some_and(|first| NOTES.contains(&first))
+        || label.len() <= 16 && SAID.iter().any(|said| label.eq_ignore_ascii_case(said))
 }
 
 /// "IMPORTANT: Take facts only from the log": a note that asks for something.

@@ -419,7 +419,15 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         first = at - 1;
     }
     // "Never use more than 3 bullets", "No sentence is longer than 20 words": negated, the bound turns.
-    let negated = words[first.saturating_sub(CLAUSE)..first].iter().any(|word| word.is(vocabulary::NEGATION));
+    let negated = words[first.saturating_sub(CLAUSE)..first].iter().any(|word| word.is(vocabulary::NEGATION))
+        || is_ruled_out(text, words, measure_at);
+    // "One step at a time" is a pace.
+    if lower(measure_at).starts_with("step")
+        && lower(measure_at + 1) == "at"
+        && lower(measure_at + 3) == "time"
+    {
+        return None;
+    }
     // "Two sentences per turn at most": the bound stands behind the part.
     let per = if ["per", "a", "each", "every"].contains(&&*lower(measure_at + 1)) { 2 } else { 0 };
     let after = lower(measure_at + per + 1);
@@ -446,6 +454,25 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
         },
     };
     Some((first, bound, measure_at))
+}
+
+/// "Notes longer than 50 words are not accepted": behind the measure stands that such a thing is no good.
+fn is_ruled_out(text: &str, words: &[Word], measure_at: usize) -> bool {
+    const NEAR: usize = 4;
+    let behind = words.get(measure_at + 1..).unwrap_or_default();
+    let mut near = behind.iter().take(NEAR).take_while(|word| !word.is_punctuation());
+    let says =
+        near.next().is_some_and(|word| matches!(&*word.lower(text), "is" | "are" | "will" | "get" | "gets"));
+    let mut denied = false;
+    says && near.any(|word| {
+        denied |= word.is(vocabulary::NEGATION);
+        match &*word.lower(text) {
+            "rejected" | "refused" | "forbidden" | "unacceptable" | "disallowed" | "prohibited"
+            | "banned" | "invalid" => true,
+            "accepted" | "allowed" | "permitted" | "acceptable" | "welcome" | "wanted" => denied,
+            _ => false,
+        }
+    })
 }
 
 /// The bound that a number gets from what stands before it; a negation turns "more than".

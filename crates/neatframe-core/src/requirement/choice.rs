@@ -313,6 +313,12 @@ pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     }
 }
 
+/// Heads of items that say something of a list. Sorted.
+const TELLS: [&str; 14] = [
+    "allowed", "allowed types", "do", "do not", "don't", "example", "examples", "exception", "important",
+    "note", "notes", "rule", "rules", "warning",
+];
+
 /// Reads lists whose lead-in says that one of the items is to be chosen: "Give each message one label:" and the items below.
 pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
@@ -358,7 +364,12 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
             last = unit;
         }
         let capital = names.iter().all(|name: &String| !name.chars().any(char::is_lowercase));
-        if names.len() >= 2 && (capital || title || body.contains("label") || body.contains("class")) {
+        // "Rule: …" and "Allowed types: …" tell of the labels, and are none.
+        let tells = names.iter().any(|name| TELLS.binary_search(&name.to_lowercase().as_str()).is_ok());
+        if names.len() >= 2
+            && !tells
+            && (capital || title || body.contains("label") || body.contains("class"))
+        {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
             found.push(Requirement::on_reply(lead, span, demand, false));

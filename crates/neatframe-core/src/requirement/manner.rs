@@ -31,6 +31,15 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         let pole = &POLES[hit.entry as usize];
+        // "You get: a list of boats": what comes in has a form of its own.
+        let comes_in = sight.labels[unit].component == Some(Component::Context);
+        // "Treat the log as plain text" tells how it is read.
+        let read = |word: &Word| matches!(&*word.lower(text), "treat" | "regard" | "parse" | "consider");
+        if comes_in && pole.axis == "form" && pole.name == "a list or table"
+            || pole.axis == "markup" && words[..hit.first].iter().any(read)
+        {
+            continue;
+        }
         // "The standard library, nothing else" is about something other than the answer.
         let bare = pole.name == "only JSON" && hit.last - hit.first <= 2;
         if bare && words[hit.last].lower(text) == "else" && !speaks_of_the_answer(sight, unit) {

@@ -37,6 +37,13 @@ pub(crate) struct Shown {
     section: usize,
 }
 
+impl Shown {
+    /// The section that it stands in, as an index.
+    pub(crate) fn section(&self) -> usize {
+        self.section
+    }
+}
+
 /// Signs between the two sides of a sample on one line.
 pub(crate) const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
 

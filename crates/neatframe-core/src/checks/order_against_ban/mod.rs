@@ -73,6 +73,13 @@ impl Check for OrderAgainstBan {
                 .iter()
                 .any(|word| word.is(vocabulary::NEGATION) || word.lower(text) == "without")
         };
+        // "Avoid values > 1", "use values of 6 to 10": of which figures, the clash of figures knows.
+        let bounded = |unit: usize| {
+            case.words_of(unit).windows(2).any(|pair| {
+                matches!(pair[0].text(case.source.text()), ">" | "<" | "≥" | "≤") && pair[1].is_number()
+            })
+        };
+        found.retain(|&(earlier, unit)| !bounded(earlier) && !bounded(unit));
         found.retain(|&(earlier, unit)| {
             case.repeats.get(&unit) != Some(&earlier) || !denies(earlier) || !denies(unit)
         });
