@@ -13,6 +13,7 @@ mod layout;
 mod marks;
 mod material;
 mod measured;
+mod merged;
 mod open;
 mod order;
 mod parted;

@@ -1,6 +1,7 @@
 //! What to change: certain edits, units that go, questions for what is absent.
 
 use super::chunk::lead_span;
+use super::merged::{self, Goes};
 use super::{Change, Note, Wishes};
 use crate::component::Component;
 use crate::edit::Edit;
@@ -84,6 +85,20 @@ impl Plan {
     fn drop_unit(&mut self, review: &Review, finding: &Finding) {
         let found = review.unit_at(finding.span);
         let Some(unit) = found.filter(|&unit| review.units()[unit].text == finding.span) else { return };
+        let twin = finding.related.first().and_then(|span| review.unit_at(*span));
+        let twin = twin.filter(|twin| !self.dropped.contains(twin) && finding.fix.is_empty());
+        match twin.map_or(Goes::Later, |twin| merged::which(review, twin, unit)) {
+            Goes::Later => {}
+            Goes::Neither => return,
+            Goes::Earlier => {
+                let line = review.source().position(finding.span.start()).line;
+                let why = format!(
+                    "line {line} says this and more: `{}`",
+                    crate::checks::shown(review.source(), finding.span)
+                );
+                return self.drop_for(review, twin.unwrap_or(unit), &why);
+            }
+        }
         if matches!(review.units()[unit].kind, UnitKind::Item { ordered: true }) {
             // The steps behind a step that goes move up, and what refers to them by number follows; else it stays.
             let Some((_, mended)) = finding.fix.split_first() else { return };
@@ -218,7 +233,9 @@ impl Plan {
             let Some(line) = need.offer.as_deref().filter(|_| need.importance > Importance::Optional) else {
                 continue;
             };
-            if review.holds(need.part) || !fits(review, line) {
+            // The line itself may stand where it is read as something else.
+            let stands = review.source().text().contains(line);
+            if stands || review.holds(need.part) || !fits(review, line) {
                 continue;
             }
             let component = match need.part {

@@ -198,7 +198,10 @@ fn report<'a>(
             // "As a language model, name the boat": the order behind it opens the sentence then.
             let goes_on =
                 if whole { behind.starts_with(char::is_lowercase) } else { goes.end() < unit.end() };
-            finding.fix = cut(case.source.text(), goes, short, opens && goes_on);
+            // "**NEVER, EVER DELETE DATA**" stays in capitals.
+            let loud = !phrase.contains(char::is_lowercase) && phrase.contains(char::is_uppercase);
+            let written = if loud { short.to_uppercase() } else { short.to_string() };
+            finding.fix = cut(case.source.text(), goes, &written, opens && goes_on);
             if short.eq_ignore_ascii_case("make sure that") {
                 finding.fix.extend(plainly(case, Span::new(span.end(), unit.end())));
             }

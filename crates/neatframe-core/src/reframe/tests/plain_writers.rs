@@ -39,8 +39,12 @@ fn wishes_in_a_plan() {
         "I need a plan for a trip. I am 34, from Larkhaven, afraid of heights, and travel with a dog. 7 days, 3 towns. No \
          buses. I'd kind of prefer if the way to the pier takes under 10 min. It would be great to have a map as well. Also it \
          is important that each day is different. Make sure every day is different from the others.\n",
-        &["The way to the pier takes under 10 min.", "Include a map as well.", "each day is different"],
-        &["kind of", "would be great", "different from the others"],
+        &[
+            "The way to the pier takes under 10 min.",
+            "Include a map as well.",
+            "every day is different from the others",
+        ],
+        &["kind of", "would be great", "each day is different"],
     );
 }
 

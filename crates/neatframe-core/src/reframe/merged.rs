@@ -1,0 +1,145 @@
+//! Of two demands that come down to one: which of them goes.
+
+use crate::classify::Label;
+use crate::component::Component;
+use crate::lexicon::vocabulary;
+use crate::likeness::stem;
+use crate::review::Review;
+use crate::span::Span;
+use crate::units::UnitKind;
+use crate::words::Word;
+use std::collections::BTreeSet;
+
+/// Which of two such demands goes.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub(super) enum Goes {
+    Later,
+    /// The later one says all of it, and more.
+    Earlier,
+    /// Each has much that the other has not: what to make of them is for a person.
+    Neither,
+}
+
+/// How many words of meaning of its own a demand may lose without a word on it.
+const LITTLE: usize = 1;
+
+/// From so many words of its own on, a demand says something else as well.
+const MUCH: usize = 6;
+
+/// Which of two units goes, of which the later one makes the demand of the earlier one.
+pub(super) fn which(review: &Review, earlier: usize, later: usize) -> Goes {
+    let [one, two] = [earlier, later].map(|unit| telling(review, unit));
+    let own = |words: &BTreeSet<u32>, other: &BTreeSet<u32>| words.difference(other).count();
+    let (lost_later, lost_earlier) = (own(&two, &one), own(&one, &two));
+    let forbids = |unit: usize| review.words_of(unit).iter().any(|word| word.is(vocabulary::NEGATION));
+    // "Never all piers" says less than "only the piers that are asked for".
+    let clearer = lost_later > LITTLE && lost_later > lost_earlier + 1
+        || lost_later > lost_earlier && forbids(earlier) && !forbids(later);
+    if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
+        return Goes::Earlier;
+    }
+    let stays =
+        lost_later >= MUCH || is_leaned_on(review, later) || asks_behind_the_material(review, earlier, later);
+    if stays { Goes::Neither } else { Goes::Later }
+}
+
+/// The ask once more, behind what it is about: there it is read last.
+fn asks_behind_the_material(review: &Review, earlier: usize, later: usize) -> bool {
+    let ask = review.labels()[later].component == Some(Component::Task);
+    let between = Span::new(review.units()[earlier].text.end(), review.units()[later].text.start());
+    let shown = (earlier..later).any(|unit| review.labels()[unit].component == Some(Component::Examples));
+    ask && (shown || review.holds_slot(between))
+}
+
+/// "Otherwise, …" right behind it would hang in the air.
+fn is_leaned_on(review: &Review, unit: usize) -> bool {
+    let text = review.source().text();
+    let units = review.units();
+    let leans = |word: &Word| {
+        matches!(
+            &*word.lower(text),
+            "otherwise"
+                | "instead"
+                | "it"
+                | "its"
+                | "they"
+                | "their"
+                | "this"
+                | "that"
+                | "these"
+                | "those"
+                | "such"
+        )
+    };
+    units.get(unit + 1).is_some_and(|next| {
+        next.block == units[unit].block
+            && !next.opens_piece
+            && review.words_of(unit + 1).first().is_some_and(leans)
+    })
+}
+
+/// The stems of the words that say something, figures included.
+fn telling(review: &Review, unit: usize) -> BTreeSet<u32> {
+    let text = review.source().text();
+    let plain = |word: &&Word| {
+        !word.is_punctuation()
+            && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::COURTESY)
+    };
+    review.words_of(unit).iter().filter(plain).map(|word| stem(&word.lower(text))).collect()
+}
+
+/// A plain rule that nothing behind it leans on, of the same part as the one that stays.
+fn may_go(review: &Review, unit: usize, other: usize) -> bool {
+    let units = review.units();
+    let plain =
+        |unit: usize| matches!(units[unit].kind, UnitKind::Sentence | UnitKind::Item { ordered: false });
+    let part = |label: &Label| label.component;
+    let labels = review.labels();
+    plain(unit)
+        && plain(other)
+        && part(&labels[unit]) == Some(Component::Constraints)
+        && part(&labels[other]) == Some(Component::Constraints)
+        && !review.source().slice(units[unit].text).ends_with(':')
+        && !is_leaned_on(review, unit)
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::ledger::Uncounted;
+    use crate::reframe::{Wishes, reframe};
+    use crate::review::{Settings, review};
+    use crate::source::Source;
+
+    /// The rules of a prompt once it is reframed.
+    fn kept(rules: &str) -> String {
+        let text = format!(
+            "You are a clerk at the ferry desk. Answer the guest's question below from the fare table.\n\nRules:\n{rules}\n<question>\n{{{{question}}}}\n</question>\n"
+        );
+        let source = Source::from_bytes(text.into_bytes()).unwrap();
+        reframe(&review(source, &Settings::default(), &Uncounted), &Wishes::default()).text
+    }
+
+    #[test]
+    fn of_two_the_one_that_says_more_stays() {
+        let text = kept(
+            "- Never query for all columns of the fare table.\n- Query only the columns of the fare table that the question needs.\n- Name the pier.\n",
+        );
+        assert!(!text.contains("Never query"), "{text}");
+        assert!(text.contains("Query only the columns of the fare table that the question needs."), "{text}");
+        let text = kept(
+            "- Name the pier in the first sentence.\n- Give the fare in crowns.\n- The pier is named in the first sentence.\n",
+        );
+        assert!(
+            text.contains("Name the pier in the first sentence.") && !text.contains("The pier is named"),
+            "{text}"
+        );
+    }
+
+    #[test]
+    fn what_the_next_sentence_leans_on_stays() {
+        let text = kept(
+            "Name the pier in the first sentence.\nGive the fare in crowns. The pier is named in the first sentence. Otherwise, the guest has to look for it.\n",
+        );
+        assert!(text.contains("The pier is named in the first sentence. Otherwise"), "{text}");
+    }
+}
