@@ -133,6 +133,11 @@ pub(super) fn told(
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
     }
+    // "DO: keep the tables", "DON'T: keep the menus".
+    let told = ["DO: ", "DON'T: ", "DO NOT: ", "Do: ", "Don't: "].iter().any(|label| body.starts_with(label));
+    if told {
+        return plain(Component::Constraints);
+    }
     if hands_over(reading, index) || asks_now(reading, index) || asks_at_the_end(reading, index) {
         return plain(Component::Task);
     }

@@ -38,9 +38,19 @@ pub(super) fn which(review: &Review, earlier: usize, later: usize) -> Goes {
     if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
         return Goes::Earlier;
     }
-    let stays =
-        lost_later >= MUCH || is_leaned_on(review, later) || asks_behind_the_material(review, earlier, later);
+    let stays = lost_later >= MUCH
+        || goes_on(review, later)
+        || is_leaned_on(review, later)
+        || asks_behind_the_material(review, earlier, later);
     if stays { Goes::Neither } else { Goes::Later }
+}
+
+/// "Name the pier.Then begin": more than one sentence.
+fn goes_on(review: &Review, unit: usize) -> bool {
+    let text = review.source().text();
+    let words = review.words_of(unit);
+    let inner = &words[..words.len().saturating_sub(1)];
+    inner.iter().any(|word| matches!(word.text(text), "." | "!" | "?"))
 }
 
 /// The ask once more, behind what it is about: there it is read last.

@@ -34,6 +34,13 @@ impl Asked {
         self.seen.iter().find(same).map(|ask| ask.unit)
     }
 
+    /// The earlier ask with the verb and the thing of a rule: "you must generate queries that …".
+    pub(super) fn aimed(&self, text: &str, words: &[Word]) -> Option<usize> {
+        let aim = Aim::read(text, words)?;
+        let same = |ask: &&Ask| ask.aim.as_ref().is_some_and(|told| aim.is(told));
+        self.seen.iter().find(same).map(|ask| ask.unit)
+    }
+
     /// Keeps an ask, so that later ones are held against it.
     pub(super) fn keep(&mut self, text: &str, words: &[Word], unit: usize, gist: &Gist) {
         if self.seen.len() < CANDIDATES {
@@ -43,11 +50,19 @@ impl Asked {
     }
 }
 
-/// What "your task is to deliver a sound verdict" comes down to: the verb, and the words behind it.
+/// What "your task is to deliver a sound verdict", "you must deliver a verdict" comes down to: the verb, and the words behind it.
 struct Aim {
     verb: u32,
     things: Vec<u32>,
+    /// How many of those words another aim has to share.
+    least: usize,
 }
+
+/// Verbs of every second rule, which alone tell no ask.
+const PLAIN: [&str; 16] = [
+    "return", "output", "include", "use", "provide", "give", "answer", "respond", "follow", "make", "keep",
+    "ensure", "add", "list", "name", "write",
+];
 
 impl Aim {
     /// How many words behind the verb tell what is aimed at.
@@ -55,18 +70,28 @@ impl Aim {
 
     fn read(text: &str, words: &[Word]) -> Option<Aim> {
         let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
-        let named = (0..3).find(|&at| is_a_task(&lower(at)))?;
-        let is = (named + 1..named + 4).find(|&at| lower(at) == "is" && lower(at + 1) == "to")?;
-        let verb = words.get(is + 2).filter(|word| word.is(vocabulary::VERB))?;
-        let behind = words[is + 3..].iter().take(Self::NEAR);
+        let bound = lower(0) == "you" && matches!(&*lower(1), "must" | "will" | "should");
+        let (at, least) = if bound {
+            (2, 2)
+        } else {
+            let named = (0..3).find(|&at| is_a_task(&lower(at)))?;
+            let is = (named + 1..named + 4).find(|&at| lower(at) == "is" && lower(at + 1) == "to")?;
+            (is + 2, 1)
+        };
+        let known =
+            |word: &&Word| word.is(vocabulary::VERB) && !(bound && PLAIN.contains(&&*word.lower(text)));
+        let verb = words.get(at).filter(known)?;
+        let behind = words[at + 1..].iter().take(Self::NEAR);
         let tells = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP) && !word.is_number();
         let things = behind.filter(tells).map(|word| stem(&word.lower(text))).collect();
-        (lower(0) == "your").then(|| Aim { verb: stem(&verb.lower(text)), things })
+        (bound || lower(0) == "your").then(|| Aim { verb: stem(&verb.lower(text)), things, least })
     }
 
     fn is(&self, other: &Aim) -> bool {
         let shared = self.things.iter().filter(|thing| other.things.contains(thing)).count();
-        self.verb == other.verb && shared > 0 && shared * 3 >= self.things.len().min(other.things.len())
+        self.verb == other.verb
+            && shared >= self.least.max(other.least)
+            && shared * 3 >= self.things.len().min(other.things.len())
     }
 }
 

@@ -131,16 +131,17 @@ pub(crate) fn find(
             has("first") && has("then")
         };
         let in_order = ordered(unit);
-        if matches!(part, Some(Component::Task | Component::Role | Component::OutputFormat)) {
+        let rule = part == Some(Component::Constraints);
+        if rule || matches!(part, Some(Component::Task | Component::Role | Component::OutputFormat)) {
             // "1. Please list the piers. 2. Please list the boats." are two questions of one list.
             let listed = matches!(units[unit].kind, UnitKind::Item { .. });
-            let told =
-                asked.told(text, own, &gist).filter(|earlier| !listed && (!in_order || ordered(*earlier)));
+            let told = if rule { asked.aimed(text, own) } else { asked.told(text, own, &gist) };
+            let told = told.filter(|earlier| !listed && (!in_order || ordered(*earlier)));
             if let Some(earlier) = told {
                 twins.insert(unit, earlier);
                 continue;
             }
-            if part != Some(Component::OutputFormat) {
+            if !rule && part != Some(Component::OutputFormat) {
                 asked.keep(text, own, unit, &gist);
             }
         }

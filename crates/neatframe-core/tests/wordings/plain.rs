@@ -316,4 +316,6 @@ pub(crate) const LINES: &[&str] = &[
     "Write one question based on several entries of the log.",
     "Name the form of the answer (e.g. short sentence, table, list).",
     "Count the words that matching piers have in common.",
+    "Integer values must be positive.",
+    "Take two copies of the clean linen list.",
 ];

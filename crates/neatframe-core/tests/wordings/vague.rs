@@ -453,4 +453,10 @@ pub(crate) const LINES: &[&str] = &[
     "Keep the note self-contained and actionable.",
     "Playfully decline to talk about the weather.",
     "Ask difficult questions about the piers.",
+    "Break the log into concrete, actionable tasks.",
+    "Give concise, high-impact guidance.",
+    "Reach the goal with minimal steps.",
+    "Take a high-level approach.",
+    "Focus heavily on the late boats.",
+    "Write fully understandable notes.",
 ];
