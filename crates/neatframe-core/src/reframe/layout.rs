@@ -2,6 +2,7 @@
 
 use super::Layout;
 use super::chunk::{Chunk, chunks, lead_span};
+use super::dedent::dedented;
 use super::in_place::{merge, removal};
 use super::parted::conjunctions;
 use super::plan::Plan;
@@ -143,6 +144,8 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         if !out.is_empty() {
             out.push_str(&format!("{newline}{newline}"));
         }
+        // A sample may be code, of which the blanks are a part.
+        let body = if name == title(Component::Examples) { body.into() } else { dedented(&body) };
         out.push_str(&style.section(name, &body, newline));
         let moved: Vec<&&Chunk> = inside.iter().filter(|chunk| chunk.units.start < furthest).collect();
         furthest = inside.iter().map(|chunk| chunk.units.end).max().unwrap_or(0).max(furthest);

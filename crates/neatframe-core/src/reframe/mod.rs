@@ -3,6 +3,7 @@
 mod borders;
 mod chunk;
 pub(crate) mod decide;
+mod dedent;
 mod enclosed;
 mod holes;
 mod in_place;

@@ -263,7 +263,33 @@ pub(super) fn are_of_two_sides(text: &str, one: &[Word], other: &[Word]) -> bool
             )
         })
     };
-    let asked = [names_requests(text, one), names_requests(text, other)];
+    // "Only shorten the note in the tags" and "return only the shortened note": what is done, and what the answer holds.
+    let does = |words: &[Word]| {
+        let only =
+            words.iter().take(3).position(|word| matches!(&*word.lower(text), "only" | "just" | "solely"));
+        only.and_then(|at| words.get(at + 1)).is_some_and(|verb| {
+            matches!(
+                &*verb.lower(text),
+                "shorten"
+                    | "translate"
+                    | "edit"
+                    | "change"
+                    | "fix"
+                    | "correct"
+                    | "modify"
+                    | "touch"
+                    | "read"
+                    | "use"
+                    | "consider"
+                    | "look"
+                    | "process"
+                    | "rewrite"
+                    | "analyse"
+                    | "analyze"
+            )
+        })
+    };
+    let asked = [names_requests(text, one) || does(one), names_requests(text, other) || does(other)];
     asked == [true, false] && holds(other) || asked == [false, true] && holds(one)
 }
 

@@ -77,7 +77,7 @@ pub(crate) fn find(
         let points = at(*unit).first().is_some_and(|word| {
             matches!(&*word.lower(source.text()), "these" | "this" | "those" | "it" | "they" | "that")
         });
-        !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<'])
+        !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<']) && !is_code(body)
     };
     let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
     let text = source.text();
@@ -365,7 +365,14 @@ fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
         && !text.ends_with(['.', '!', ';'])
         && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
     // "piers/merle.txt".
-    slot || title || !text.contains(char::is_whitespace)
+    slot || title || is_code(text) || !text.contains(char::is_whitespace)
+}
+
+/// `// Match the label`, `boats += [('Merle', 1)]`, `+import math`: a line of code, which demands nothing.
+fn is_code(line: &str) -> bool {
+    let line = line.trim_start();
+    let opens = ["//", "/*", "$ ", "+import ", "import ", "+from "].iter().any(|sign| line.starts_with(sign));
+    opens || [" += ", " || ", " && ", " => {", "();", " === "].iter().any(|sign| line.contains(sign))
 }
 
 /// Earlier demands that share the rarest words, in order.

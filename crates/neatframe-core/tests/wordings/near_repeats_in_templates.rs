@@ -42,4 +42,5 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "Return the pier as a JSON object with the key `pier`.",
         "Make sure the hours in the JSON object are valid.",
     ),
+    ("Only shorten the note inside the tags.", "Return only the shortened note."),
 ];
