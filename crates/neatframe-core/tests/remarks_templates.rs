@@ -10,6 +10,7 @@ mod doubles {
         rules_above_a_row: "Plan the calls.\n\n- Name the pier in each call.\n- Use no verb twice.\n- You must name the pier in each call.\n----\n\nUser query: {query}\nPlan:" => ["said-before"];
         the_ask_as_a_duty: "You are tasked with deciding on the safety of a pier that a private guest uses.\n\nGiven the name of a pier, you must determine whether it is safe for private guests to use.\n\n{{pier}}" => ["said-before"];
         another_duty: "You are tasked with deciding on the safety of a pier that a private guest uses.\n\nGiven the name of a pier, you must name the boats that lie there at noon.\n\n{{pier}}" => [];
+        given_and_asked_again: "Given a slip, extract the boat and the pier as JSON:\n- boat: its name\n- pier: its number\n\nYou must extract the boat and the pier from the slip.\n\nSlip: {slip}\n" => ["said-before"];
         lines_of_code: "Explain what the code does.\n\n// Match against the label and the value\nx = 1\n// Match against the label and the value (case-insensitive)\nboats += [('Merle', 'green')] * 1\nboats += [('Merle', 'red')] * 1\n" => [];
         one_aim_under_two_names: "Your task is to deliver a sound verdict on the claim.\n\n- Name the clause.\n- Give the sum in crowns.\n\n{{claim}}\n\nYour goal is to deliver a verdict that each side can accept." => ["said-before"];
         two_aims: "Your task is to deliver a sound verdict on the claim.\n\n- Name the clause.\n- Give the sum in crowns.\n\n{{claim}}\n\nYour goal is to spare the desk a second letter." => [];

@@ -56,6 +56,9 @@ fn rules_out(text: &str, words: &[Word], choice: &str) -> bool {
             || matches!(&*lower(next), "forbidden" | "excluded")
     });
     let alone = at + 1 >= words.len() || words[at + 1].is_punctuation() || refused || allowed(at + 2);
-    let before = (at.saturating_sub(2)..at).any(|before| matches!(&*lower(before), "no" | "never"));
+    // "Yes, no or unclear" offers three.
+    let joined = at > 0 && matches!(&*lower(at - 1), "or" | "and" | ",");
+    let before =
+        !joined && (at.saturating_sub(2)..at).any(|before| matches!(&*lower(before), "no" | "never"));
     refused || before && alone
 }

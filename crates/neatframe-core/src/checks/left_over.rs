@@ -29,6 +29,7 @@ static LEFT_OVER: Meta = Meta {
     ],
     good: &[
         "Write to {{company}} about the delay.",
+        "Name the pier of each boat. If it is missing, write [TBD].",
         "Write the to-do list of the night crew.",
         "Solve the task. Always begin in this way:\nSolution: <YOUR_SOLUTION>",
         "Answer in the following format:\n\nQuestion: [question here]\nAnswer: [answer here]",
@@ -115,7 +116,19 @@ impl Check for LeftOverSlot {
                             "list" | "lists" | "item" | "items" | "comment" | "comments" | "file" | "files" | "entries"
                         )
                     });
-                if !marker || spoken_of {
+                // "If the pier is missing, write [TBD]".
+                let asked_for = || {
+                    let before = words[..at].iter().rfind(|word| !word.is_punctuation());
+                    let writes = before.is_some_and(|word| {
+                        let lower = word.lower(case.source.text());
+                        matches!(
+                            &*lower,
+                            "write" | "put" | "use" | "say" | "with" | "as" | "enter" | "insert" | "output"
+                        )
+                    });
+                    text.starts_with("TB") && writes
+                };
+                if !marker || spoken_of || asked_for() {
                     continue;
                 }
                 let spoken = told.is_some_and(|span| span.overlaps(word.span()))

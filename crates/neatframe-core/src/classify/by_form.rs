@@ -8,8 +8,8 @@ use super::form::{
     orders_behind_a_reason, presses_a_fact,
 };
 use super::handover::{
-    announces_an_input, asks_now, hands_over, is_a_level, is_listed_as_given, presents, says_what_a_slot_is,
-    says_what_is_given,
+    announces_an_input, asks_now, hands_over, is_a_level, is_given_and_asked, is_listed_as_given, presents,
+    says_what_a_slot_is, says_what_is_given,
 };
 use super::leads::{
     is_a_hole_of_the_answer, is_a_line_of_the_form, is_a_record_of_holes, is_led_by_must, rules_for_a_case,
@@ -132,6 +132,9 @@ pub(super) fn told(
         let rules = [Component::Constraints, Component::OutputFormat];
         let told = [Component::Constraints, Component::OutputFormat, Component::Context];
         return likeliest(if note_orders(reading, unit) { &rules } else { &told }).and_then(plain);
+    }
+    if is_given_and_asked(reading, unit) {
+        return plain(Component::Task);
     }
     // "DO: keep the tables", "DON'T: keep the menus".
     let told = ["DO: ", "DON'T: ", "DO NOT: ", "Do: ", "Don't: "].iter().any(|label| body.starts_with(label));

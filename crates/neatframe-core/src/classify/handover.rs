@@ -43,6 +43,23 @@ pub(super) fn says_what_is_given(reading: &Reading<'_>, index: usize) -> bool {
     from.is_some_and(|from| short || !words[from..].iter().any(asks))
 }
 
+/// "Given a mail, extract the following as JSON:", whatever comes back for it.
+pub(super) fn is_given_and_asked(reading: &Reading<'_>, unit: &Unit) -> bool {
+    const NEAR: usize = 10;
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let given = words.first().is_some_and(|word| word.lower(text) == "given");
+    let comma = words.iter().take(NEAR).position(|word| word.text(text) == ",");
+    let verb = comma.and_then(|comma| words.get(comma + 1));
+    unit.opens_piece
+        && unit.kind == UnitKind::Sentence
+        && given
+        && verb.is_some_and(|verb| {
+            verb.is(vocabulary::VERB)
+                && !matches!(&*verb.lower(text), "return" | "respond" | "answer" | "output" | "reply")
+        })
+}
+
 /// How many items back the lead of such a list is looked for.
 const BACK: usize = 20;
 

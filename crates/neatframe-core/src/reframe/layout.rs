@@ -226,6 +226,14 @@ fn take_for_the_ask(review: &Review, chunks: &mut [Chunk]) {
     }
     let labels = review.labels();
     let may_ask = |unit: usize| labels[unit].serves(Component::Task);
+    // "Given a mail, extract the following:" over the fields of the answer.
+    let leads = |chunk: &&mut Chunk| {
+        chunk.component.is_some() && labels[chunk.units.start].component == Some(Component::Task)
+    };
+    if let Some(chunk) = chunks.iter_mut().find(leads) {
+        chunk.component = Some(Component::Task);
+        return;
+    }
     let persona =
         |chunk: &&mut Chunk| chunk.component == Some(Component::Role) && chunk.units.clone().any(may_ask);
     if let Some(chunk) = chunks.iter_mut().find(persona) {

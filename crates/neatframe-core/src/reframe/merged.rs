@@ -4,6 +4,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::requirement::Demand;
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -35,6 +36,19 @@ pub(super) fn which(review: &Review, earlier: usize, later: usize) -> Goes {
     // "Never all piers" says less than "only the piers that are asked for".
     let clearer = lost_later > LITTLE && lost_later > lost_earlier + 1
         || lost_later > lost_earlier && forbids(earlier) && !forbids(later);
+    // "Use only the log" says where facts come from, "invent nothing" does not.
+    let grounds = |unit: usize| {
+        review.requirements().iter().any(|rule| {
+            rule.unit == unit
+                && matches!(rule.demand, Demand::Manner { axis: "sources", pole: "only the given text" })
+        })
+    };
+    if grounds(later) && !grounds(earlier) {
+        return if may_go(review, earlier, later) { Goes::Earlier } else { Goes::Neither };
+    }
+    if !bounds(review, later).iter().all(|bound| told_before(review, later, bound)) {
+        return Goes::Neither;
+    }
     if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
         return Goes::Earlier;
     }
@@ -43,6 +57,17 @@ pub(super) fn which(review: &Review, earlier: usize, later: usize) -> Goes {
         || is_leaned_on(review, later)
         || asks_behind_the_material(review, earlier, later);
     if stays { Goes::Neither } else { Goes::Later }
+}
+
+/// The amounts that a unit states.
+fn bounds(review: &Review, unit: usize) -> Vec<&Demand> {
+    let rules = review.requirements().iter().filter(|rule| rule.unit == unit);
+    rules.map(|rule| &rule.demand).filter(|demand| matches!(demand, Demand::Amount { .. })).collect()
+}
+
+/// "About 250 words" is no "at most 250 words": an earlier unit has the very amount.
+fn told_before(review: &Review, unit: usize, bound: &Demand) -> bool {
+    review.requirements().iter().any(|rule| rule.unit < unit && rule.demand == *bound)
 }
 
 /// "Name the pier.Then begin": more than one sentence.
@@ -141,6 +166,25 @@ mod tests {
         );
         assert!(
             text.contains("Name the pier in the first sentence.") && !text.contains("The pier is named"),
+            "{text}"
+        );
+    }
+
+    #[test]
+    fn a_limit_of_its_own_stays() {
+        let text = kept(
+            "- The note has about 250 words.\n- Do not exceed 250 words.\n- Name the pier.\n- Again, the note must have at most 250 words.\n",
+        );
+        assert!(text.contains("about 250 words") && text.contains("Do not exceed 250 words"), "{text}");
+        assert!(!text.contains("Again"), "{text}");
+    }
+
+    #[test]
+    fn where_facts_come_from_stays() {
+        let text =
+            kept("- Do not invent facts.\n- Only use the information given below.\n- Name the pier.\n");
+        assert!(
+            text.contains("Only use the information given below.") && !text.contains("Do not invent"),
             "{text}"
         );
     }

@@ -70,9 +70,11 @@ impl Aim {
 
     fn read(text: &str, words: &[Word]) -> Option<Aim> {
         let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
-        let bound = lower(0) == "you" && matches!(&*lower(1), "must" | "will" | "should");
+        // "Given a mail, extract …".
+        let comma = (1..words.len().min(Self::NEAR)).find(|&at| lower(0) == "given" && lower(at) == ",");
+        let bound = lower(0) == "you" && matches!(&*lower(1), "must" | "will" | "should") || comma.is_some();
         let (at, least) = if bound {
-            (2, 2)
+            (comma.map_or(2, |comma| comma + 1), 2)
         } else {
             let named = (0..3).find(|&at| is_a_task(&lower(at)))?;
             let is = (named + 1..named + 4).find(|&at| lower(at) == "is" && lower(at + 1) == "to")?;

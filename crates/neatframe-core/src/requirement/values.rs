@@ -70,9 +70,13 @@ pub(super) fn alternatives(body: &str) -> Option<(String, Vec<String>)> {
     if !body.contains(" or ") {
         return None;
     }
-    let (head, list) = [" is ", " must be ", " can be ", " may be ", " is always ", " is either "]
+    let told = [" is ", " must be ", " can be ", " may be ", " is always ", " is either "]
         .iter()
-        .find_map(|sign| body.split_once(sign))?;
+        .find_map(|sign| body.split_once(sign));
+    // "- status: open, closed or pending".
+    let labelled =
+        || body.split_once(": ").filter(|(key, _)| !key.contains(' ') || key.starts_with(['-', '*']));
+    let (head, list) = told.or_else(labelled)?;
     let key = head.trim_start_matches(['-', '*', ' ']).trim_start_matches("The ").trim_start_matches("the ");
     let key = key.trim_matches(['`', '"', '*']);
     let mut bare = String::new();

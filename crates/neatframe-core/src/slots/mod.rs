@@ -6,7 +6,9 @@ use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
 pub(crate) use marks::names_a_border;
-use marks::{SHELL, closed_tags, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag};
+use marks::{
+    SHELL, closed_tags, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag, stands_for_a_gap,
+};
 use std::collections::HashSet;
 
 /// How a slot is written.
@@ -95,7 +97,9 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
                     && !opens_a_slot(source.text(), slot.span)
             }
             // "Read the [LOG]" speaks of the part under that title.
-            Syntax::Brackets => !titles.contains(source.slice(slot.span)),
+            Syntax::Brackets => {
+                !titles.contains(source.slice(slot.span)) && !stands_for_a_gap(source.text(), slot)
+            }
             _ => true,
         }
     });

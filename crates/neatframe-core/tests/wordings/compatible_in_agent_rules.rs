@@ -17,4 +17,5 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Notices longer than 50 words are not accepted.", "A notice has at least 20 words."),
     ("Again, the pier is closed.", "Name the pier."),
     ("Treat the log as plain text.", "Write the notice as plain text."),
+    ("Fit: yes, no or unclear.", "Feasible: yes, no or unclear."),
 ];

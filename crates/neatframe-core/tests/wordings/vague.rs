@@ -459,4 +459,5 @@ pub(crate) const LINES: &[&str] = &[
     "Take a high-level approach.",
     "Focus heavily on the late boats.",
     "Write fully understandable notes.",
+    "Plan good walks for every day, no more than three a day.",
 ];

@@ -32,8 +32,7 @@ pub(super) fn is_pinned(
     let number = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
     let conditional = in_a_case(text, words, hit);
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
-    let explained =
-        after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
+    let explained = after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
             || after.iter().any(|word| {
                 matches!(
                     word.text(text).to_ascii_lowercase().as_str(),
@@ -46,9 +45,13 @@ pub(super) fn is_pinned(
                         | "instance"
                         | "such"
                         | "like"
-                        | "than"
                 )
-            });
+            })
+            // "Good walks, no more than three": the bound is of another thing.
+            || after
+                .iter()
+                .take_while(|word| !word.is(vocabulary::STOP_MARK) && word.text(text) != ",")
+                .any(|word| word.lower(text) == "than");
     // "Unusual items, that is, items above 500 euros".
     let explained = explained
         || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");

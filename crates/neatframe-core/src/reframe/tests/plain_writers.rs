@@ -156,3 +156,18 @@ fn a_made_up_address_makes_no_sample() {
     );
     assert!(!out.text.contains("# Examples"), "{}", out.text);
 }
+
+#[test]
+fn the_ask_over_the_fields_of_the_answer() {
+    holds(
+        "Given a guest's mail, extract the following information as JSON:\n- boat: the name of the boat\n- mood: calm, upset or \
+         unclear\n- faults: a list of faults named\n\nYou must extract the information from the mail and return it as JSON. Make \
+         sure the output is valid JSON. Do not include any text outside the JSON. If the boat isn't named, use null. Leave out \
+         the boat field when no boat is named.\n\nExample:\nMail: \"The Merle left without us!\"\n{\"boat\": \"Merle\", \
+         \"mood\": \"upset\", \"faults\": [\"left early\"]}\n\nMail: {mail}\n",
+        &[
+            "# Task\nGiven a guest's mail, extract the following information as JSON:\n- boat: the name of the boat",
+        ],
+        &["valid JSON"],
+    );
+}
