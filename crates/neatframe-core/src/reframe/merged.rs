@@ -65,9 +65,22 @@ fn bounds(review: &Review, unit: usize) -> Vec<&Demand> {
     rules.map(|rule| &rule.demand).filter(|demand| matches!(demand, Demand::Amount { .. })).collect()
 }
 
-/// "About 250 words" is no "at most 250 words": an earlier unit has the very amount.
-fn told_before(review: &Review, unit: usize, bound: &Demand) -> bool {
-    review.requirements().iter().any(|rule| rule.unit < unit && rule.demand == *bound)
+/// "About 250 words" is no "at most 250 words": an earlier unit has the very amount. "Under 80" and "no longer than 80" are one.
+fn told_before(review: &Review, unit: usize, wanted: &Demand) -> bool {
+    let near = |one: Option<u32>, two: Option<u32>| match (one, two) {
+        (Some(one), Some(two)) => one.abs_diff(two) <= 1,
+        (one, two) => one == two,
+    };
+    let same = |told: &Demand| match (told, wanted) {
+        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: own }) => {
+            measure == other
+                && bound.about == own.about
+                && near(bound.least, own.least)
+                && near(bound.most, own.most)
+        }
+        _ => false,
+    };
+    review.requirements().iter().any(|rule| rule.unit < unit && same(&rule.demand))
 }
 
 /// "Name the pier.Then begin": more than one sentence.
