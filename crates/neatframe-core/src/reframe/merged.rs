@@ -9,7 +9,7 @@ use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
-use std::collections::BTreeSet;
+use std::collections::{BTreeSet, HashMap, HashSet};
 
 /// Which of two such demands goes.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -27,61 +27,100 @@ const LITTLE: usize = 1;
 /// From so many words of its own on, a demand says something else as well.
 const MUCH: usize = 6;
 
-/// Which of two units goes, of which the later one makes the demand of the earlier one.
-pub(super) fn which(review: &Review, earlier: usize, later: usize) -> Goes {
-    let [one, two] = [earlier, later].map(|unit| telling(review, unit));
-    let own = |words: &BTreeSet<u32>, other: &BTreeSet<u32>| words.difference(other).count();
-    let (lost_later, lost_earlier) = (own(&two, &one), own(&one, &two));
-    let forbids = |unit: usize| review.words_of(unit).iter().any(|word| word.is(vocabulary::NEGATION));
-    // "Never all piers" says less than "only the piers that are asked for".
-    let clearer = lost_later > LITTLE && lost_later > lost_earlier + 1
-        || lost_later > lost_earlier && forbids(earlier) && !forbids(later);
-    // "Use only the log" says where facts come from, "invent nothing" does not.
-    let grounds = |unit: usize| {
-        review.requirements().iter().any(|rule| {
-            rule.unit == unit
-                && matches!(rule.demand, Demand::Manner { axis: "sources", pole: "only the given text" })
-        })
-    };
-    if grounds(later) && !grounds(earlier) {
-        return if may_go(review, earlier, later) { Goes::Earlier } else { Goes::Neither };
-    }
-    if !bounds(review, later).iter().all(|bound| told_before(review, later, bound)) {
-        return Goes::Neither;
-    }
-    if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
-        return Goes::Earlier;
-    }
-    let stays = lost_later >= MUCH
-        || goes_on(review, later)
-        || is_leaned_on(review, later)
-        || asks_behind_the_material(review, earlier, later);
-    if stays { Goes::Neither } else { Goes::Later }
+/// What is looked up for each pair, gathered once: a prompt may hold very many of them.
+pub(super) struct Pairs<'a> {
+    review: &'a Review,
+    /// The units that are held to the given text.
+    grounded: HashSet<usize>,
+    /// The amounts of each unit.
+    amounts: HashMap<usize, Vec<&'a Demand>>,
+    /// The units of samples, in order.
+    samples: Vec<usize>,
 }
 
-/// The amounts that a unit states.
-fn bounds(review: &Review, unit: usize) -> Vec<&Demand> {
-    let rules = review.requirements().iter().filter(|rule| rule.unit == unit);
-    rules.map(|rule| &rule.demand).filter(|demand| matches!(demand, Demand::Amount { .. })).collect()
-}
-
-/// "About 250 words" is no "at most 250 words": an earlier unit has the very amount. "Under 80" and "no longer than 80" are one.
-fn told_before(review: &Review, unit: usize, wanted: &Demand) -> bool {
-    let near = |one: Option<u32>, two: Option<u32>| match (one, two) {
-        (Some(one), Some(two)) => one.abs_diff(two) <= 1,
-        (one, two) => one == two,
-    };
-    let same = |told: &Demand| match (told, wanted) {
-        (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: own }) => {
-            measure == other
-                && bound.about == own.about
-                && near(bound.least, own.least)
-                && near(bound.most, own.most)
+impl<'a> Pairs<'a> {
+    pub(super) fn new(review: &'a Review) -> Pairs<'a> {
+        let (mut grounded, mut amounts) = (HashSet::new(), HashMap::<usize, Vec<&Demand>>::new());
+        for rule in review.requirements() {
+            match &rule.demand {
+                Demand::Manner { axis: "sources", pole: "only the given text" } => {
+                    grounded.insert(rule.unit);
+                }
+                demand @ Demand::Amount { .. } => amounts.entry(rule.unit).or_default().push(demand),
+                _ => {}
+            }
         }
-        _ => false,
-    };
-    review.requirements().iter().any(|rule| rule.unit < unit && same(&rule.demand))
+        let shows = |unit: &usize| review.labels()[*unit].component == Some(Component::Examples);
+        let samples = (0..review.units().len()).filter(shows).collect();
+        Pairs { review, grounded, amounts, samples }
+    }
+
+    /// Which of two units goes, of which the later one makes the demand of the earlier one.
+    pub(super) fn which(&self, earlier: usize, later: usize) -> Goes {
+        let review = self.review;
+        let [one, two] = [earlier, later].map(|unit| telling(review, unit));
+        let own = |words: &BTreeSet<u32>, other: &BTreeSet<u32>| words.difference(other).count();
+        let (lost_later, lost_earlier) = (own(&two, &one), own(&one, &two));
+        let forbids = |unit: usize| review.words_of(unit).iter().any(|word| word.is(vocabulary::NEGATION));
+        // "Never all piers" says less than "only the piers that are asked for".
+        let clearer = lost_later > LITTLE && lost_later > lost_earlier + 1
+            || lost_later > lost_earlier && forbids(earlier) && !forbids(later);
+        // "Use only the log" says where facts come from, "invent nothing" does not.
+        if self.grounded.contains(&later) && !self.grounded.contains(&earlier) {
+            return if may_go(review, earlier, later) { Goes::Earlier } else { Goes::Neither };
+        }
+        if !self.amounts_of(later).iter().all(|amount| self.told_before(later, amount)) {
+            return Goes::Neither;
+        }
+        if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
+            return Goes::Earlier;
+        }
+        let stays = lost_later >= MUCH
+            || goes_on(review, later)
+            || is_leaned_on(review, later)
+            || self.asks_behind_the_material(earlier, later);
+        if stays { Goes::Neither } else { Goes::Later }
+    }
+
+    fn amounts_of(&self, unit: usize) -> &[&'a Demand] {
+        self.amounts.get(&unit).map_or(&[], Vec::as_slice)
+    }
+
+    /// "About 250 words" is no "at most 250 words": an earlier unit near the top has the very amount. "Under 80" and "no longer
+    /// than 80" are one.
+    fn told_before(&self, unit: usize, wanted: &Demand) -> bool {
+        let near = |one: Option<u32>, two: Option<u32>| match (one, two) {
+            (Some(one), Some(two)) => one.abs_diff(two) <= 1,
+            (one, two) => one == two,
+        };
+        let same = |told: &Demand| match (told, wanted) {
+            (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: own }) => {
+                measure == other
+                    && bound.about == own.about
+                    && near(bound.least, own.least)
+                    && near(bound.most, own.most)
+            }
+            _ => false,
+        };
+        (unit.saturating_sub(REACH)..unit)
+            .rev()
+            .any(|before| self.amounts_of(before).iter().any(|told| same(told)))
+    }
+
+    /// The ask once more, behind what it is about: there it is read last.
+    fn asks_behind_the_material(&self, earlier: usize, later: usize) -> bool {
+        let review = self.review;
+        let between = Span::new(review.units()[earlier].text.end(), review.units()[later].text.start());
+        let shown = || {
+            let after = self.samples.partition_point(|unit| *unit <= earlier);
+            self.samples.get(after).is_some_and(|unit| *unit < later)
+        };
+        review.labels()[later].component == Some(Component::Task) && (shown() || review.holds_slot(between))
+    }
 }
+
+/// How many units back the same amount is looked for.
+const REACH: usize = 200;
 
 /// "Name the pier.Then begin": more than one sentence.
 fn goes_on(review: &Review, unit: usize) -> bool {
@@ -89,14 +128,6 @@ fn goes_on(review: &Review, unit: usize) -> bool {
     let words = review.words_of(unit);
     let inner = &words[..words.len().saturating_sub(1)];
     inner.iter().any(|word| matches!(word.text(text), "." | "!" | "?"))
-}
-
-/// The ask once more, behind what it is about: there it is read last.
-fn asks_behind_the_material(review: &Review, earlier: usize, later: usize) -> bool {
-    let ask = review.labels()[later].component == Some(Component::Task);
-    let between = Span::new(review.units()[earlier].text.end(), review.units()[later].text.start());
-    let shown = (earlier..later).any(|unit| review.labels()[unit].component == Some(Component::Examples));
-    ask && (shown || review.holds_slot(between))
 }
 
 /// "Otherwise, …" right behind it would hang in the air.
@@ -167,46 +198,40 @@ mod tests {
         reframe(&review(source, &Settings::default(), &Uncounted), &Wishes::default()).text
     }
 
+    /// A row each: the rules, what stays of them, what goes.
     #[test]
-    fn of_two_the_one_that_says_more_stays() {
-        let text = kept(
-            "- Never query for all columns of the fare table.\n- Query only the columns of the fare table that the question needs.\n- Name the pier.\n",
-        );
-        assert!(!text.contains("Never query"), "{text}");
-        assert!(text.contains("Query only the columns of the fare table that the question needs."), "{text}");
-        let text = kept(
-            "- Name the pier in the first sentence.\n- Give the fare in crowns.\n- The pier is named in the first sentence.\n",
-        );
-        assert!(
-            text.contains("Name the pier in the first sentence.") && !text.contains("The pier is named"),
-            "{text}"
-        );
-    }
-
-    #[test]
-    fn a_limit_of_its_own_stays() {
-        let text = kept(
-            "- The note has about 250 words.\n- Do not exceed 250 words.\n- Name the pier.\n- Again, the note must have at most 250 words.\n",
-        );
-        assert!(text.contains("about 250 words") && text.contains("Do not exceed 250 words"), "{text}");
-        assert!(!text.contains("Again"), "{text}");
-    }
-
-    #[test]
-    fn where_facts_come_from_stays() {
-        let text =
-            kept("- Do not invent facts.\n- Only use the information given below.\n- Name the pier.\n");
-        assert!(
-            text.contains("Only use the information given below.") && !text.contains("Do not invent"),
-            "{text}"
-        );
-    }
-
-    #[test]
-    fn what_the_next_sentence_leans_on_stays() {
-        let text = kept(
-            "Name the pier in the first sentence.\nGive the fare in crowns. The pier is named in the first sentence. Otherwise, the guest has to look for it.\n",
-        );
-        assert!(text.contains("The pier is named in the first sentence. Otherwise"), "{text}");
+    fn of_two_that_come_down_to_one() {
+        let rows: [(&str, &[&str], &[&str]); 5] = [
+            (
+                "- Never query for all columns of the fare table.\n- Query only the columns of the fare table that the question needs.\n- Name the pier.\n",
+                &["Query only the columns of the fare table that the question needs."],
+                &["Never query"],
+            ),
+            (
+                "- Name the pier in the first sentence.\n- Give the fare in crowns.\n- The pier is named in the first sentence.\n",
+                &["Name the pier in the first sentence."],
+                &["The pier is named"],
+            ),
+            (
+                "- The note has about 250 words.\n- Do not exceed 250 words.\n- Name the pier.\n- Again, the note must have at most 250 words.\n",
+                &["about 250 words", "Do not exceed 250 words"],
+                &["Again"],
+            ),
+            (
+                "- Do not invent facts.\n- Only use the information given below.\n- Name the pier.\n",
+                &["Only use the information given below."],
+                &["Do not invent"],
+            ),
+            (
+                "Name the pier in the first sentence.\nGive the fare in crowns. The pier is named in the first sentence. Otherwise, the guest has to look for it.\n",
+                &["The pier is named in the first sentence. Otherwise"],
+                &[],
+            ),
+        ];
+        for (rules, stays, goes) in rows {
+            let text = kept(rules);
+            assert!(stays.iter().all(|words| text.contains(words)), "{text}");
+            assert!(!goes.iter().any(|words| text.contains(words)), "{text}");
+        }
     }
 }

@@ -1,7 +1,7 @@
 //! What to change: certain edits, units that go, questions for what is absent.
 
 use super::chunk::lead_span;
-use super::merged::{self, Goes};
+use super::merged::{Goes, Pairs};
 use super::{Change, Note, Wishes};
 use crate::component::Component;
 use crate::edit::Edit;
@@ -43,9 +43,10 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     for wish in &wishes.notes {
         super::wish::grant(&mut plan, review, wish);
     }
+    let pairs = Pairs::new(review);
     for finding in review.findings() {
         if finding.family == Family::Redundant {
-            plan.drop_unit(review, finding);
+            plan.drop_unit(review, &pairs, finding);
         }
     }
     // Sentences are parted first, place by place; what overlaps is cut when the result is read again.
@@ -82,12 +83,12 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
 
 impl Plan {
     /// A repeat goes when all of its unit repeats.
-    fn drop_unit(&mut self, review: &Review, finding: &Finding) {
+    fn drop_unit(&mut self, review: &Review, pairs: &Pairs<'_>, finding: &Finding) {
         let found = review.unit_at(finding.span);
         let Some(unit) = found.filter(|&unit| review.units()[unit].text == finding.span) else { return };
         let twin = finding.related.first().and_then(|span| review.unit_at(*span));
         let twin = twin.filter(|twin| !self.dropped.contains(twin) && finding.fix.is_empty());
-        match twin.map_or(Goes::Later, |twin| merged::which(review, twin, unit)) {
+        match twin.map_or(Goes::Later, |twin| pairs.which(twin, unit)) {
             Goes::Later => {}
             Goes::Neither => return,
             Goes::Earlier => {
