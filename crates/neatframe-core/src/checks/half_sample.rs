@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::outline::PieceKind;
+use crate::outline::{PieceKind, is_sample_title};
 use crate::samples::{Shown, Side, names_an_answer};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -136,8 +136,8 @@ fn never_answered(case: &Case<'_>, samples: &[Shown], shown: &Shown) -> bool {
 
 /// `# Examples`: what the part below is called, and no side of a sample.
 fn is_title_of_several(case: &Case<'_>, shown: &Shown) -> bool {
-    let title = case.text(shown.label).trim_matches(['#', '*', ' ', ':']).to_lowercase();
-    matches!(title.as_str(), "examples" | "samples" | "some examples" | "more examples")
+    let title = case.text(shown.label).trim_matches(['#', '*', ' ', ':']);
+    is_sample_title(title) && title.ends_with('s')
 }
 
 /// `Slip: my scarf is gone` and `LOST` on the line below, for each slip: the output has no label.

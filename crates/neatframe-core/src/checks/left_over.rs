@@ -4,7 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::{Edit, capitalised};
 use crate::finding::{Family, Severity};
-use crate::slots::{self, Slot, Syntax, leftover_word, wanted, wanted_beside_others, wanted_by_note};
+use crate::slots::{self, Slot, Syntax, WRITES, leftover_word, wanted, wanted_beside_others, wanted_by_note};
 use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -119,13 +119,8 @@ impl Check for LeftOverSlot {
                 // "If the pier is missing, write [TBD]".
                 let asked_for = || {
                     let before = words[..at].iter().rfind(|word| !word.is_punctuation());
-                    let writes = before.is_some_and(|word| {
-                        let lower = word.lower(case.source.text());
-                        matches!(
-                            &*lower,
-                            "write" | "put" | "use" | "say" | "with" | "as" | "enter" | "insert" | "output"
-                        )
-                    });
+                    let writes =
+                        before.is_some_and(|word| WRITES.contains(&&*word.lower(case.source.text())));
                     text.starts_with("TB") && writes
                 };
                 if !marker || spoken_of || asked_for() {

@@ -7,12 +7,13 @@ use super::{
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding, Severity};
+use crate::lexicon::vocabulary;
 use crate::record;
 use crate::requirement::{Demand, Measure, Requirement, Subject, quotations};
 use crate::samples::{Shown, Side, is_shunned};
 use crate::span::Span;
 use crate::trial::{self, Breach};
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use std::collections::HashSet;
 
 /// A sample breaks a stated requirement.
@@ -131,7 +132,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
         if labelled.is_some_and(|shown| shown.side != Side::Other || !titled)
             || case.labels[index].component != Some(Component::Examples)
             || unit.kind == UnitKind::Mark
-            || is_an_input(case.text(unit.with_lead(case.outline)))
+            || is_an_input(case, unit)
         {
             continue;
         }
@@ -259,12 +260,18 @@ fn longer_name(case: &Case<'_>, rule: &Requirement, part: &str, record: Span) ->
 /// The longest label of a field, in bytes.
 const LABEL: usize = 40;
 
-/// "Input: "…"", in a list or in a quotation.
-fn is_an_input(body: &str) -> bool {
-    let body = body.trim_start_matches(['>', '-', '*', ' ', '`']);
-    ["Input", "Text", "Question", "Source"].iter().any(|label| {
-        body.strip_prefix(label).is_some_and(|rest| rest.trim_start_matches(['*', ' ']).starts_with(':'))
-    })
+/// "> **Input**: "…"": a line whose label names what goes in.
+fn is_an_input(case: &Case<'_>, unit: &Unit) -> bool {
+    let line = case.words.within(unit.with_lead(case.outline));
+    let text = case.source.text();
+    let mut words = line.iter().skip_while(|word| word.is_punctuation());
+    let label = words.next().is_some_and(|word| {
+        word.is(vocabulary::SAMPLE_IN) && word.text(text).starts_with(char::is_uppercase)
+    });
+    label
+        && words
+            .find(|word| word.text(text) != "*" && word.text(text) != "**")
+            .is_some_and(|word| word.text(text) == ":")
 }
 
 /// True for the label of something written, where nobody is speaking.

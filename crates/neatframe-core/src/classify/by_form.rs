@@ -16,16 +16,17 @@ use super::leads::{
     says_what_you_are_like, tells_of_a_sample, tells_what_it_is,
 };
 use super::model::Scores;
+use super::notes::{is_a_note, note_orders};
 use super::openings::{
     confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up, is_tagged_code,
     names_or_tells_a_function, offers_a_function, says_what_a_name_does, says_what_you_do,
 };
+use super::sampled::{announces_a_sample, announces_one_more, is_listed_as_a_sample, labels_an_answer};
 use super::shape::{
-    announces_a_sample, announces_one_more, asks_to_insert, asks_with_a_slot, ends_in_a_slot, heads_its_part,
-    is_a_note, is_a_record_left_open, is_an_empty_record, is_bare_slot, is_between_marks, is_closing,
-    is_ellipsis, is_listed_as_a_sample, is_made_of_holes, is_of_an_empty_table, labels_an_answer,
-    leaves_the_answer_open, names_columns, names_the_persona, note_orders, of_the_bot, opens_the_answer,
-    orders_a_form, takes_samples_in, takes_the_format_in,
+    asks_to_insert, asks_with_a_slot, ends_in_a_slot, heads_its_part, is_a_record_left_open,
+    is_an_empty_record, is_bare_slot, is_between_marks, is_closing, is_ellipsis, is_made_of_holes,
+    is_of_an_empty_table, leaves_the_answer_open, names_columns, names_the_persona, of_the_bot,
+    opens_the_answer, orders_a_form, takes_samples_in, takes_the_format_in,
 };
 use super::{Reading, holds_a_slot, keys, pairs};
 use crate::component::{Component, Facet};

@@ -1,5 +1,6 @@
 //! Sentences that say what comes in, and those that hand the work over behind the samples.
 
+use super::leads::lead_of_the_list;
 use super::shape::is_bare_slot;
 use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
@@ -60,27 +61,17 @@ pub(super) fn is_given_and_asked(reading: &Reading<'_>, unit: &Unit) -> bool {
         })
 }
 
-/// How many items back the lead of such a list is looked for.
-const BACK: usize = 20;
-
 /// "- a list of boats" below "You will receive a plan that holds:": a thing that comes in.
 pub(super) fn is_listed_as_given(reading: &Reading<'_>, index: usize) -> bool {
-    let unit = &reading.units[index];
     let text = reading.source.text();
-    if !matches!(unit.kind, UnitKind::Item { .. }) {
-        return false;
-    }
-    let above = reading.units[index.saturating_sub(BACK)..index].iter().rev();
-    let lead = above.take_while(|above| above.kind != UnitKind::Code).find(|above| above.block != unit.block);
-    let opens = reading.words.within(unit.text).first();
-    let names = opens.is_some_and(|word| {
-        matches!(&*word.lower(text), "a" | "an" | "the" | "one" | "two" | "several" | "some")
-    });
+    let names =
+        |word: &Word| matches!(&*word.lower(text), "a" | "an" | "the" | "one" | "two" | "several" | "some");
     let gives = |lead: &Unit| {
         reading.source.slice(lead.text).ends_with(':')
             && tells_what_is_given(text, reading.words.within(lead.text))
     };
-    names && lead.is_some_and(gives)
+    reading.words.within(reading.units[index].text).first().is_some_and(names)
+        && lead_of_the_list(reading, index).is_some_and(gives)
 }
 
 /// Up to so many words a sentence on what is given asks for nothing.

@@ -36,14 +36,19 @@ pub(super) fn is_led_by_must(reading: &Reading<'_>, index: usize) -> bool {
     who_must(reading, index).is_some_and(|who| !who.eq_ignore_ascii_case("you"))
 }
 
-/// Whom or what the lead of a list binds, by its last word before "must:" or "should:".
-fn who_must<'a>(reading: &Reading<'a>, index: usize) -> Option<&'a str> {
+/// What stands right before the list of which a unit is an item.
+pub(super) fn lead_of_the_list<'a>(reading: &Reading<'a>, index: usize) -> Option<&'a Unit> {
     let block = reading.units[index].block;
     if !matches!(reading.units[index].kind, UnitKind::Item { .. }) {
         return None;
     }
     let before = reading.units[index.saturating_sub(BACK)..index].iter().rev();
-    let lead = before.take_while(|unit| unit.kind != UnitKind::Code).find(|unit| unit.block != block)?;
+    before.take_while(|unit| unit.kind != UnitKind::Code).find(|unit| unit.block != block)
+}
+
+/// Whom or what the lead of a list binds, by its last word before "must:" or "should:".
+fn who_must<'a>(reading: &Reading<'a>, index: usize) -> Option<&'a str> {
+    let lead = lead_of_the_list(reading, index)?;
     let said = reading.source.slice(lead.text).trim_end_matches(['*', ' ']).strip_suffix(':')?;
     let mut back = said.rsplit(' ');
     let last = back.next()?;

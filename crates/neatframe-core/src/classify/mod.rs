@@ -17,10 +17,12 @@ mod leads;
 mod material;
 mod model;
 mod mood;
+mod notes;
 mod openings;
 mod pairs;
 mod readers;
 mod runs;
+mod sampled;
 mod shape;
 mod shots;
 mod titles;
@@ -45,13 +47,12 @@ pub(crate) use form::{is_bare_call, is_call};
 use functions::OpenFunction;
 pub(crate) use handover::tells_what_is_given;
 use model::{BUILT_IN, Model, NAMES, Scores, VIEWS};
+use notes::is_a_note;
 pub(crate) use openings::{wanted_deed, wants_a_text};
 pub(crate) use runs::ends_in_a_quotation;
 use runs::{OpenList, OpenQuote, OpenRecord};
-use shape::{
-    answers_a_sample, answers_under_a_label, gives_a_verdict, is_a_note, is_courtesy,
-    is_form_below_a_sample_title,
-};
+use sampled::{answers_a_sample, answers_under_a_label, gives_a_verdict, is_form_below_a_sample_title};
+use shape::is_courtesy;
 use views::Views;
 
 /// How sure the reading of a unit is that it serves a component, on one view.

@@ -35,12 +35,14 @@ pub(super) fn is_signal(text: &str, slot: &Slot) -> bool {
 pub(super) fn stands_for_a_gap(text: &str, slot: &Slot) -> bool {
     const SIGNS: [&str; 10] =
         ["TBD", "TBC", "N/A", "UNKNOWN", "NONE", "MISSING", "REDACTED", "UNCLEAR", "ILLEGIBLE", "INAUDIBLE"];
-    const LEADS: [&str; 10] =
-        ["write", "put", "say", "use", "with", "as", "enter", "return", "insert", "output"];
     let word = last_word(text[..slot.span.start()].trim_end_matches([' ', '"', '`', '\'']));
     SIGNS.iter().any(|sign| text[slot.inner.range()].eq_ignore_ascii_case(sign))
-        && LEADS.iter().any(|lead| word.eq_ignore_ascii_case(lead))
+        && WRITES.iter().any(|lead| word.eq_ignore_ascii_case(lead))
 }
+
+/// What stands right before the words that the model is to write.
+pub(crate) const WRITES: [&str; 10] =
+    ["write", "put", "say", "use", "with", "as", "enter", "return", "insert", "output"];
 
 /// Names that a shell knows, and currencies.
 pub(super) const SHELL: [&str; 14] = [

@@ -5,10 +5,10 @@ mod marks;
 use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
-pub(crate) use marks::names_a_border;
 use marks::{
     SHELL, closed_tags, is_signal, names_a_mark, shown_as_sample, speaks_of_a_tag, stands_for_a_gap,
 };
+pub(crate) use marks::{WRITES, names_a_border};
 use std::collections::HashSet;
 
 /// How a slot is written.
