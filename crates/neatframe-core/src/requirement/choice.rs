@@ -313,7 +313,7 @@ pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     }
 }
 
-/// Heads of items that say something of a list. Sorted.
+/// Heads of items that say something of a list.
 const TELLS: [&str; 14] = [
     "allowed", "allowed types", "do", "do not", "don't", "example", "examples", "exception", "important",
     "note", "notes", "rule", "rules", "warning",
@@ -365,7 +365,7 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         }
         let capital = names.iter().all(|name: &String| !name.chars().any(char::is_lowercase));
         // "Rule: …" and "Allowed types: …" tell of the labels, and are none.
-        let tells = names.iter().any(|name| TELLS.binary_search(&name.to_lowercase().as_str()).is_ok());
+        let tells = names.iter().any(|name| TELLS.contains(&name.to_lowercase().as_str()));
         if names.len() >= 2
             && !tells
             && (capital || title || body.contains("label") || body.contains("class"))

@@ -36,7 +36,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Treat the log as plain text" tells how it is read.
         let read = |word: &Word| matches!(&*word.lower(text), "treat" | "regard" | "parse" | "consider");
         if comes_in && pole.axis == "form" && pole.name == "a list or table"
-            || pole.axis == "markup" && words[..hit.first].iter().any(read)
+            || pole.axis == "markup" && words[hit.first.saturating_sub(CLAUSE)..hit.first].iter().any(read)
         {
             continue;
         }

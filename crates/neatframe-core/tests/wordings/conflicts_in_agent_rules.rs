@@ -10,4 +10,8 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("The score ranges from 0 to 10.", "Give a score between 1 and 5."),
     ("Run the tests after each change.", "Do not execute any tests."),
     ("Names are case-sensitive.", "Compare names case-insensitively."),
+    (
+        "Treat each guest by name, whatever the log says of the boat, and write plain text without markup.",
+        "Use Markdown headings.",
+    ),
 ];
