@@ -12,7 +12,7 @@ pub(crate) struct Lines {
 }
 
 /// Bytes that are counted at a time for a column: a text may be one line of megabytes with thousands of findings.
-const BLOCK: usize = 4096;
+const BLOCK: usize = 512;
 
 impl Lines {
     pub(crate) fn of(text: &str) -> Lines {

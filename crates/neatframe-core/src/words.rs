@@ -12,8 +12,18 @@ pub(crate) struct Word {
     pub(crate) end: u32,
     /// An index into the vocabulary, [`vocabulary::NUMBER`], or a hash with the highest bit set.
     pub(crate) id: u32,
-    /// The text has it as [`Word::lower`] gives it.
-    plain: bool,
+    spelling: Spelling,
+}
+
+/// How a word stands in the text, beside what [`Word::lower`] gives.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+enum Spelling {
+    /// Letter for letter the same.
+    Same,
+    /// In capitals, or in a casual short form, of a word that the vocabulary holds.
+    Known,
+    /// In capitals, of any other word.
+    Other,
 }
 
 impl Word {
@@ -28,14 +38,10 @@ impl Word {
     /// The word in lower case, spelt out where it is a casual short form; borrowed where it is so already.
     #[inline]
     pub(crate) fn lower(self, text: &str) -> Cow<'_, str> {
-        if self.plain { Cow::Borrowed(self.text(text)) } else { self.lowered(text) }
-    }
-
-    fn lowered(self, text: &str) -> Cow<'_, str> {
-        // A run of signs has the id of one of them.
-        match vocabulary::word(self.id).filter(|_| !self.is_punctuation()) {
-            Some(known) => Cow::Borrowed(known),
-            None => Cow::Owned(self.text(text).to_lowercase()),
+        match self.spelling {
+            Spelling::Same => Cow::Borrowed(self.text(text)),
+            Spelling::Known => Cow::Borrowed(vocabulary::spelt(self.id as usize)),
+            Spelling::Other => Cow::Owned(in_lower_case(self.text(text))),
         }
     }
 
@@ -66,7 +72,12 @@ impl Word {
 #[derive(Clone, Debug)]
 pub(crate) struct Words {
     all: Vec<Word>,
+    /// Where the first word stands that begins in a block of [`BLOCK`] bytes or behind it.
+    blocks: Vec<u32>,
 }
+
+/// Bytes of text for each entry that shortens the search for a word by its place.
+const BLOCK: usize = 64;
 
 impl Words {
     /// Reads the words of `text` from byte `from` on.
@@ -85,7 +96,12 @@ impl Words {
                 None => break,
             }
         }
-        Words { all }
+        let mut blocks = Vec::with_capacity(text.len() / BLOCK + 1);
+        for (index, word) in all.iter().enumerate() {
+            let begun = word.start as usize / BLOCK;
+            blocks.resize(blocks.len().max(begun + 1), index as u32);
+        }
+        Words { all, blocks }
     }
 
     /// All words, in order.
@@ -107,9 +123,24 @@ impl Words {
 
     /// Where the words that lie wholly within a span stand among all words.
     pub(crate) fn range(&self, span: Span) -> Range<usize> {
-        let first = self.all.partition_point(|word| (word.start as usize) < span.start());
-        let last = self.all.partition_point(|word| (word.end as usize) <= span.end());
+        let mut first = self.begun(span.start());
+        while self.all.get(first).is_some_and(|word| (word.start as usize) < span.start()) {
+            first += 1;
+        }
+        let mut last = self.begun(span.end());
+        while self.all.get(last).is_some_and(|word| (word.end as usize) <= span.end()) {
+            last += 1;
+        }
+        // A word of the block before may reach over the end.
+        while last > first && self.all[last - 1].end as usize > span.end() {
+            last -= 1;
+        }
         first..last.max(first)
+    }
+
+    /// The first word that begins in the block of a place or behind it.
+    fn begun(&self, at: usize) -> usize {
+        self.blocks.get(at / BLOCK).map_or(self.all.len(), |first| *first as usize)
     }
 }
 
@@ -146,9 +177,26 @@ fn next_word(text: &str, from: usize) -> Option<Word> {
         true => vocabulary::unknown(&text.as_bytes()[start..end]),
         false => identify(&text[start..named]),
     };
-    let mut word = Word { start: start as u32, end: end as u32, id, plain: false };
-    word.plain = word.lowered(text) == word.text(text);
-    Some(word)
+    let said = &text[start..end];
+    // A run of signs has the id of one of them.
+    let spelling = match vocabulary::word(id).filter(|_| is_word) {
+        Some(known) if known != said => Spelling::Known,
+        None if !is_in_lower_case(said) => Spelling::Other,
+        _ => Spelling::Same,
+    };
+    Some(Word { start: start as u32, end: end as u32, id, spelling })
+}
+
+/// `str::to_lowercase`, quicker for what is ASCII.
+fn in_lower_case(word: &str) -> String {
+    if word.is_ascii() { word.to_ascii_lowercase() } else { word.to_lowercase() }
+}
+
+fn is_in_lower_case(word: &str) -> bool {
+    match word.is_ascii() {
+        true => !word.bytes().any(|byte| byte.is_ascii_uppercase()),
+        false => word.to_lowercase() == word,
+    }
 }
 
 /// The last part of `desk@larkhaven.example`, or the first of `example.com`: names kept free for made-up addresses (RFC 2606),
@@ -252,6 +300,22 @@ mod tests {
         let words = Words::read(text, 0);
         assert_eq!(words.within(Span::new(2, 9)).len(), 1);
         assert_eq!(words.within(Span::new(4, 4)).len(), 0);
+    }
+
+    proptest::proptest! {
+        #[test]
+        fn words_within_a_span_are_those_that_begin_and_end_in_it(
+            text in "([a-z]{1,3}[ ,.]{0,90}|[a-z]{60,150} ?){0,12}",
+            start in 0usize..700,
+            length in 0usize..700,
+        ) {
+            let start = start.min(text.len());
+            let span = Span::new(start, (start + length).min(text.len()));
+            let words = Words::read(&text, 0);
+            let whole = |word: &&Word| word.start as usize >= span.start() && word.end as usize <= span.end();
+            let expected: Vec<Word> = words.all().iter().filter(whole).copied().collect();
+            proptest::prop_assert_eq!(words.within(span), expected);
+        }
     }
 
     #[test]

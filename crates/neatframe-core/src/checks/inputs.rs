@@ -117,6 +117,9 @@ fn described_and_forgotten(case: &Case<'_>) -> Option<Span> {
             declared.push((unit, slot));
         }
     }
+    if declared.len() < 3 {
+        return None;
+    }
     let holders: HashSet<usize> = declared.iter().map(|(unit, _)| *unit).collect();
     let text = case.source.text();
     let said: HashSet<u32> = (0..case.units.len().min(UNITS))
@@ -135,7 +138,7 @@ fn described_and_forgotten(case: &Case<'_>) -> Option<Span> {
     };
     let mut unused = declared.iter().filter(|input| !known(input));
     let (_, slot) = unused.next()?;
-    (unused.next().is_none() && declared.len() >= 3).then_some(slot.span)
+    unused.next().is_none().then_some(slot.span)
 }
 
 /// How many units are looked at for what they speak of.

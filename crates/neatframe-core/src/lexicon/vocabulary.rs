@@ -35,7 +35,7 @@ pub(crate) fn word(id: u32) -> Option<&'static str> {
 }
 
 /// The word at an index.
-fn spelt(index: usize) -> &'static str {
+pub(crate) fn spelt(index: usize) -> &'static str {
     &LETTERS[STARTS[index] as usize..STARTS[index + 1] as usize]
 }
 

@@ -92,6 +92,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
 /// "Answer with yes or no only.": the two words are the whole answer.
 fn says_yes_or_no(body: &str) -> bool {
     const SHORT: usize = 8;
+    // None is longer, in bytes, with its marks.
+    if body.len() > 20 * SHORT {
+        return false;
+    }
     let lower = body.to_lowercase().replace(['"', '`', '\'', '“', '”'], "");
     let firm = lower.contains("only") || lower.contains("just") || lower.starts_with("answer yes or no");
     let first = lower.split_whitespace().find(|word| !matches!(*word, "only" | "just" | "please" | "always"));

@@ -123,8 +123,8 @@ const MEASURES: [(&str, &str, Measure); 94] = [
 
 impl Measure {
     pub(crate) fn named(word: &str) -> Option<Measure> {
-        let lower = word.to_lowercase();
-        let found = MEASURES.iter().find(|(one, many, _)| *one == lower || *many == lower);
+        let named = |name: &str| name.eq_ignore_ascii_case(word);
+        let found = MEASURES.iter().find(|(one, many, _)| named(one) || named(many));
         found.map(|(_, _, measure)| measure.clone())
     }
 

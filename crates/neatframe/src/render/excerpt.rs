@@ -3,7 +3,7 @@
 use super::style::{self, paint};
 use crate::output::visible;
 use neatframe_core::{Source, Span};
-use unicode_width::UnicodeWidthStr;
+use unicode_width::{UnicodeWidthChar, UnicodeWidthStr};
 
 /// The first line of a span, cut to `width` columns around the marked words.
 /// With colours the words are underlined; without, a second line marks them.
@@ -33,8 +33,10 @@ pub(super) fn marked(source: &Source, span: Span, indent: &str, colour: bool, wi
 fn cut_end(text: &mut String, room: usize) {
     if text.width() > room {
         let mut kept = String::new();
+        let mut columns = 0;
         for c in text.chars() {
-            if kept.width() + unicode_width::UnicodeWidthChar::width(c).unwrap_or(0) + 1 > room {
+            columns += c.width().unwrap_or(0);
+            if columns + 1 > room {
                 break;
             }
             kept.push(c);
