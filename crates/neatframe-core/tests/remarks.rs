@@ -106,7 +106,7 @@ mod phrasing {
 mod example {
     remarks! { Example:
         label_that_is_none: "Sort each slip into LATE, LOST or OTHER.\nSlip: gone\nLabel: LOST\nSlip: late\nLabel: TARDY" => ["sample-breaks-rule"];
-        label_in_another_case: "Sort each slip into LATE, LOST or OTHER.\nSlip: gone\nLabel: LOST\nSlip: late\nLabel: Late" => [];
+        label_in_another_case: "Sort each slip into LATE, LOST or OTHER.\nSlip: gone\nLabel: LOST\nSlip: late\nLabel: Late" => ["sample-breaks-rule"];
         too_long: "You are Wick, a clerk. Write at most 5 words per reply.\nGuest: hi\nWick: Hello and welcome to the old quay of Larkhaven.\nGuest: bye\nWick: Goodbye." => ["sample-breaks-rule"];
         two_questions: "You are Wick, a clerk. Ask one question per message.\nGuest: hi\nWick: Which boat? And which pier?\nGuest: the Merle\nWick: Thank you." => ["sample-breaks-rule"];
         another_field: "Return this:\n```json\n{\"boat\": \"text\", \"due\": \"HH:MM\"}\n```\n\n# Sample\nReport: The Merle comes at 9.\nRecord: {\"boat\": \"Merle\", \"time\": \"09:00\"}" => ["sample-breaks-rule"];

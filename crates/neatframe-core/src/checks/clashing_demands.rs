@@ -4,8 +4,9 @@ use super::{
     Case, Check, Meta, Sink, accompanied, always_there, case_outcome, catch_all, choice_ruled_out, counts,
     each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
     kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked, needed_or_not,
-    one_or_several, only_or_all, outside_choices, outside_hours, parts_past_whole, per_holder, refused_topic,
-    ruled_out_word, thresholds, two_origins, two_units, two_ways_out, without_consent,
+    nothing_beside, one_or_several, only_or_all, outside_choices, outside_hours, parts_past_whole,
+    per_holder, refused_topic, ruled_out_word, thresholds, two_origins, two_units, two_ways_out,
+    without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -140,6 +141,7 @@ impl Check for ClashingDemands {
         field_done_or_not::run(case, sink);
         fixed_words::run(case, sink);
         left_out_or_marked::run(case, sink);
+        nothing_beside::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -55,14 +55,14 @@ impl Check for Credential {
 
 /// `password Gull-Quay-1187`, `pin: 4711`: a word for a secret, and one behind it that looks like one.
 fn secret(text: &str, words: &[Word]) -> Option<Span> {
-    const SECRETS: [&str; 15] = [
+    const SECRETS: [&str; 16] = [
         "pass", "pw", "code", "password", "passwort", "passphrase", "passcode", "pwd", "pin", "secret",
-        "api_key", "apikey", "api-key", "token", "key",
+        "api_key", "apikey", "api-key", "token", "key", "bearer",
     ];
     for at in 0..words.len() {
         let length = words[at].end - words[at].start;
         let initial = text.as_bytes()[words[at].start as usize].to_ascii_lowercase();
-        if length < 2 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k' | b'c') {
+        if length < 2 || !matches!(initial, b'p' | b's' | b'a' | b't' | b'k' | b'c' | b'b') {
             continue;
         }
         let lower = words[at].lower(text);
@@ -159,13 +159,11 @@ fn key(case: &Case<'_>, unit: usize) -> Option<Span> {
         "sk-", "pk_", "sk_", "ghp_", "xoxb-", "AKIA", "eyJ", "_live_", "_secret_", "-----BEGIN", "glpat-",
         "AIza",
     ];
-    let mut at = 0;
     for token in body.split_whitespace() {
-        let start = at + body[at..].find(token)?;
-        at = start + token.len();
         if token.len() < SHORTEST {
             continue;
         }
+        let start = token.as_ptr().addr() - body.as_ptr().addr();
         let bare = token.trim_matches(['"', '\'', '`', ',', ';', '.', ')', '(', '“', '”']);
         let address = bare.contains("://") && !bare.contains('@')
             || bare.starts_with('/')

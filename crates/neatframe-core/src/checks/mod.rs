@@ -41,6 +41,7 @@ mod missing;
 mod more_than_asked;
 mod name_spelling;
 mod needed_or_not;
+mod nothing_beside;
 mod odd_label;
 mod off_scale;
 mod one_or_several;

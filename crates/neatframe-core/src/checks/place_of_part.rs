@@ -96,6 +96,8 @@ struct Opening {
     things: Vec<u32>,
     /// A stretch of prose, which takes the place of anything else.
     prose: bool,
+    /// In the first sentence, which holds more than one thing.
+    shared: bool,
 }
 
 impl Opening {
@@ -115,11 +117,25 @@ impl Opening {
                 && lower(at + 1) == "with"
                 && matches!(&*lower(at + 2), "the" | "a" | "an" | "your")
         };
-        let Some(at) = (0..words.len()).find(begins).filter(|_| !step) else {
+        // "Start every answer with the day."
+        let every = opens(0)
+            && matches!(&*lower(0), "begin" | "start" | "open")
+            && matches!(&*lower(1), "every" | "each" | "all" | "your")
+            && matches!(
+                &*lower(2),
+                "answer" | "answers" | "reply" | "replies" | "response" | "message" | "mail"
+            )
+            && lower(3) == "with"
+            && matches!(&*lower(4), "the" | "a" | "an" | "your");
+        let begun = if every { Some(2) } else { (0..words.len()).find(begins) };
+        let Some(at) = begun.filter(|_| !step) else {
             // "Put the table first".
             let (part, _, span) = places(text, words).into_iter().find(|(_, first, _)| *first && !step)?;
             let prose = PROSE.iter().any(|name| stem(name) == part);
-            return Some(Opening { unit, span, things: vec![part], prose });
+            let stretch = ["sentence", "paragraph", "line", "row", "section", "column"];
+            let told = case.words.within(span).last().map(|word| word.lower(text));
+            let shared = told.is_some_and(|last| stretch.contains(&&*last));
+            return Some(Opening { unit, span, things: vec![part], prose, shared });
         };
         let object = &words[at + 3..];
         let ends = |word: &Word| {
@@ -131,15 +147,21 @@ impl Opening {
         let plain = object.iter().filter(|word| !word.is(vocabulary::STOP));
         Some(Opening {
             unit,
-            span: words[at].span().cover(last.span()),
+            span: words[if every { 0 } else { at }].span().cover(last.span()),
             things: plain.map(|word| stem(&word.lower(text))).collect(),
             prose: PROSE.contains(&&*last.lower(text)),
+            shared: false,
         })
     }
 
     fn excludes(&self, other: &Opening) -> bool {
+        // A title stands over whatever comes first.
+        let titles = ["title", "heading", "headline", "header", "subject", "name", "topic"].map(stem);
+        let above = |opening: &Opening| opening.things.iter().any(|thing| titles.contains(thing));
+        let plain = |opening: &Opening| !opening.prose && !opening.shared && !above(opening);
+        let plain = plain(self) && plain(other);
         self.unit != other.unit
-            && self.prose != other.prose
+            && (self.prose != other.prose || plain)
             && !self.things.iter().any(|thing| other.things.contains(thing))
     }
 }

@@ -42,9 +42,11 @@ impl Check for PrivateData {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        let samples = case.labels.iter().filter(|label| label.component == Some(Component::Examples)).count();
         for (index, unit) in case.units.iter().enumerate() {
             // What is only half taken for a sample may be the case at hand.
-            let sample = case.labels[index].shares[Component::Examples.index()] >= SAMPLE;
+            let sample = case.labels[index].shares[Component::Examples.index()] >= SAMPLE
+                && (samples > 1 || !unit.opens_piece);
             if sample || matches!(unit.kind, UnitKind::Code | UnitKind::Turn | UnitKind::Mark) {
                 continue;
             }

@@ -176,7 +176,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
                         Demand::DateForm(_)
                             | Demand::Omit(_)
                             | Demand::NeverBeginsWith(_)
-                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers", .. }
+                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers" | "digits", .. }
                     );
                 let tabled = matches!(
                     &rule.demand,
@@ -283,12 +283,17 @@ fn is_a_thing(label: &str) -> bool {
     label.split_whitespace().last().is_some_and(|last| THINGS.contains(&last))
 }
 
-/// True for text in a part that is called a sample, and not one of what comes in.
+/// True for text in a part that is called a sample, and not one of what comes in; "Example: …" is one as well.
 fn is_under_its_title(case: &Case<'_>, unit: usize) -> bool {
-    let section = &case.outline.sections[case.units[unit].section];
-    let title = case.text(section.title).to_lowercase();
-    ["example", "sample"].iter().any(|word| title.contains(word))
-        && !["input", "question", "request", "mail"].iter().any(|word| title.contains(word))
+    let unit = &case.units[unit];
+    let names = |title: &str| ["example", "sample"].iter().any(|word| title.contains(word));
+    let title = case.text(case.outline.sections[unit.section].title).to_lowercase();
+    let labelled = unit.kind == UnitKind::Field && unit.opens_piece && {
+        let lead = case.text(case.outline.pieces[unit.pieces.start].lead).to_lowercase();
+        names(&lead) && !lead.contains(' ')
+    };
+    labelled
+        || names(&title) && !["input", "question", "request", "mail"].iter().any(|word| title.contains(word))
 }
 
 /// True where nothing else stands in that part.

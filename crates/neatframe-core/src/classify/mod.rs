@@ -301,6 +301,17 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
         if one_side {
             towards(Component::Examples, &mut shares);
         }
+        // "Use plain words. Name the wind.": an order behind another one of the same paragraph shows nothing.
+        let ordered =
+            matches!(last, Some(Component::Constraints | Component::Task | Component::OutputFormat));
+        let opens = words[0].is(vocabulary::VERB | vocabulary::NEGATION);
+        if let Some(of) = last.filter(|_| ordered && opens && !one_side)
+            && unit.kind == UnitKind::Sentence
+            && !unit.opens_piece
+        {
+            let sample = std::mem::take(&mut shares[Component::Examples.index()]);
+            shares[of.index()] += sample;
+        }
         record.look(reading, unit);
         if let Some(component) = record.goes_on(reading, unit) {
             towards(component, &mut shares);

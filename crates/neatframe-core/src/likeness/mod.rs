@@ -350,9 +350,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             && words
                 .get(1)
                 .is_some_and(|next| matches!(&*next.lower(text), "does" | "has" | "takes" | "gets"));
-        // "No long posts" rules out no other posts.
+        // "No long posts" rules out no other posts; "write long sentences" tells which.
         let which = at > 0
-            && words[at - 1].lower(text) == "no"
+            && (words[at - 1].lower(text) == "no" || lower == "long")
             && words.get(at + 1).is_some_and(|next| !next.is_punctuation() && !next.is(vocabulary::STOP));
         let means = FRAMING.binary_search(&&*lower).is_err() || is_quality(&lower) || which;
         // "IMPORTANT:" in capitals names nothing.

@@ -38,7 +38,7 @@ pub(super) fn same(
         let Demand::Manner { axis, pole } = &rule.demand else { continue };
         let only_json = *pole == "only JSON";
         // "Reasons for the fare" and "reasons for the delay" are two demands, "for each choice" and "for every choice" one.
-        let of_many = lexicon::OF_MANY.contains(axis) && !only_json;
+        let of_many = lexicon::OF_MANY.contains(axis) && !only_json && !is_whole(axis, pole);
         if rule.conditional || of_many && !matches!(*axis, "reasons" | "order kept" | "sources named") {
             continue;
         }
@@ -142,6 +142,18 @@ pub(super) fn same(
         }
     }
     found
+}
+
+/// Poles of axes on several things that are about all of them: "no links" leaves none.
+fn is_whole(axis: &str, pole: &str) -> bool {
+    matches!(
+        (axis, pole),
+        ("stance", "neutral")
+            | ("links", "no links")
+            | ("greeting", "no greeting")
+            | ("quotations", "no quotations")
+            | ("asking back", "no questions")
+    )
 }
 
 /// True when two units rule out inventing the same, or anything at all.

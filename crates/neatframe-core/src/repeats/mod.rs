@@ -157,9 +157,19 @@ pub(crate) fn find(
         // "Write the notice on the closed pier" asks, "the pier is closed" tells.
         let tells = !quality && states(source.text(), words.within(units[unit].text));
         let asks = |unit: usize| labels[unit].component == Some(Component::Task);
+        // "Answer the question in {question}" asks; "never refuse a question" is a rule on all of them.
+        let takes_in = |unit: usize| source.slice(units[unit].text).contains(['{', '<', '[']);
+        let first_word = |unit: usize| at(unit).first().map(|word| word.lower(text));
+        let asks_for_one = |earlier: usize| {
+            gist.stems.len() == 1
+                && takes_in(earlier)
+                && !takes_in(unit)
+                && first_word(earlier) != first_word(unit)
+        };
         let near = candidates(&gist, &by_stem);
         let twin = near.iter().copied().find(|earlier| {
-            let another = in_order && !ordered(*earlier)
+            let another = asks_for_one(*earlier)
+                || in_order && !ordered(*earlier)
                 || tells && asks(*earlier)
                 || alone::are_of_two_sides(text, at(*earlier), own);
             !another

@@ -8,6 +8,7 @@ use crate::lexicon::vocabulary;
 use crate::outline::PieceKind;
 use crate::span::Span;
 use crate::words::Word;
+use std::borrow::Cow;
 use std::cell::OnceCell;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
@@ -243,7 +244,16 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             && bound.most.or(bound.least).is_some_and(|words| words >= LONG)
             && words.len() <= SHORT
             && !words.iter().any(|word| whom::is_part(&word.lower(text)));
-        let subject = if long && subject == Subject::Unstated { Subject::Reply } else { subject };
+        // "Write one sentence of at most 25 words": where the sentence is the whole reply, so is its length.
+        let one = |earlier: &&Requirement| {
+            let single = matches!(&earlier.demand, Demand::Amount { bound: Bound { most: Some(1), .. }, .. });
+            single && earlier.unit == unit && earlier.subject == Subject::Reply
+        };
+        let within = matches!(&subject, Subject::Named(part) if matches!(&**part, "sentence" | "line"));
+        let within = within && matches!(measure, Measure::Words | Measure::Characters);
+        let whole =
+            within && found.last().filter(one).is_some_and(|earlier| earlier.span.end() < place.start());
+        let subject = if long && subject == Subject::Unstated || whole { Subject::Reply } else { subject };
         let demand = Demand::Amount { measure, bound };
         found.push(Requirement {
             unit,
@@ -344,11 +354,12 @@ pub(crate) fn number(text: &str, word: Word) -> Option<u32> {
 /// An amount whose number stands at `at`: its first word, the bound, and the word that names the measure.
 fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usize)> {
     let said = |index: usize| words.get(index).map_or("", |word| word.text(text));
-    let lower = |index: usize| said(index).to_lowercase();
+    let lower = |index: usize| words.get(index).map_or(Cow::Borrowed(""), |word| word.lower(text));
     // "No longer than a page".
     let single = || {
-        let bounded = matches!(side_before(text, words, at).1, Some(Side::Over | Side::Most | Side::Under));
-        (bounded && matches!(&*lower(at), "a" | "an")).then_some(1)
+        let bounded =
+            || matches!(side_before(text, words, at).1, Some(Side::Over | Side::Most | Side::Under));
+        (matches!(&*lower(at), "a" | "an") && bounded()).then_some(1)
     };
     let alone = || (lower(at) == "single").then_some(1);
     let value = number(text, words[at]).or_else(single).or_else(alone)?;
@@ -436,7 +447,7 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let bound = match (side.or(open), top) {
         (_, Some(top)) => bound(Some(value), Some(top)),
         (Some(side), None) => bound_of(side, value, negated),
-        (None, None) => match (after.as_str(), after2.as_str()) {
+        (None, None) => match (&*after, &*after2) {
             ("or", "fewer" | "less")
             | ("at", "most")
             | ("at", "the")

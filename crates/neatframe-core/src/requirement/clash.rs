@@ -51,6 +51,12 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             let count = fields.len() as u32;
             bound.most.is_some_and(|most| most < count)
         }
+        (Demand::Manner { pole, .. }, Demand::Amount { measure: Measure::Items(things), bound })
+        | (Demand::Amount { measure: Measure::Items(things), bound }, Demand::Manner { pole, .. })
+            if RULED_OUT.contains(&(pole, things)) =>
+        {
+            bound.most != Some(0) && earlier.part == later.part && earlier.subject == later.subject
+        }
         (Demand::Manner { axis: "sentence length", pole: "long" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "sentence length", pole: "long" }) => {
             let each = |rule: &Requirement| rule.subject == Subject::Each("sentence".into());
@@ -187,10 +193,21 @@ const CROSSED: [(&str, &str); 20] = [
     ("as given", "newest first"),
 ];
 
+/// Poles that leave no room for things that are counted.
+const RULED_OUT: [(&str, &str); 7] = [
+    ("no bullets", "bullets"),
+    ("no quotations", "quotes"),
+    ("no quotations", "quotations"),
+    ("no tables", "tables"),
+    ("no emoji", "emoji"),
+    ("no emoji", "emojis"),
+    ("no links", "links"),
+];
+
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 7] = [
+const CROSSED_AXES: [(Pole, Pole); 20] = [
     (("off the list", "listed only"), ("tools allowed", "any")),
     (("paragraphs", "one"), ("numbering", "numbered")),
     (("last line", "a question"), ("questions to the reader", "none")),
@@ -198,6 +215,19 @@ const CROSSED_AXES: [(Pole, Pole); 7] = [
     (("waiting", "for the answer"), ("pace", "all at once")),
     (("mood", "funny"), ("register", "formal")),
     (("introduction", "none"), ("how it opens", "with prose")),
+    (("sources", "only the given text"), ("invention", "something invented")),
+    (("sources", "only the given text"), ("additions", "something added")),
+    (("person", "third person"), ("direct address", "some")),
+    (("person", "second person"), ("direct address", "none")),
+    (("rewriting", "none"), ("wording kept", "in other words")),
+    (("data format", "JSON"), ("tables", "tables")),
+    (("stance", "neutral"), ("own opinion", "some")),
+    (("reasoning", "shown"), ("calculation", "hidden")),
+    (("capital letters", "lower case"), ("letter case", "capitals")),
+    (("capital letters", "lower case"), ("letter case", "capital first letter")),
+    (("letter case", "lower case"), ("capital letters", "title case")),
+    (("not knowing", "hidden"), ("certainty", "told")),
+    (("certainty", "plain"), ("not knowing", "said")),
 ];
 
 /// Poles of one axis that do not exclude each other.
@@ -212,6 +242,10 @@ fn goes_with(one: &str, two: &str) -> bool {
             | ("businesslike", "formal")
             | ("by date", "newest first" | "oldest first")
             | ("newest first" | "oldest first", "by date")
+            | ("no we", "second person" | "third person")
+            | ("second person" | "third person", "no we")
+            | ("no you", "first person" | "third person" | "no we")
+            | ("first person" | "third person" | "no we", "no you")
     )
 }
 

@@ -175,7 +175,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             || hit.first > 0
                 && matches!(&*words[hit.first].lower(text), "in" | "with" | "as")
                 && words[hit.first - 1].lower(text) == "nothing";
+        // "Never delete without asking" asks first.
+        let asks = pole.axis == "asking back" && words[hit.first].lower(text) == "without";
+        let never_without = asks && words[..hit.first].iter().any(|word| word.is(vocabulary::NEGATION));
         let name = match (negated, pole.flips) {
+            _ if never_without => "ask first",
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,
             (true, flips) => flips,

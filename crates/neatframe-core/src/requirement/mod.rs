@@ -32,7 +32,8 @@ pub(crate) use whom::{WHOLE, singular};
 pub(crate) use words::{is_exception, quotations};
 
 use crate::classify::{self, Label};
-use crate::lexicon::Hit;
+use crate::component::Component;
+use crate::lexicon::{self, Hit, Set};
 use crate::outline::{Mark, Outline};
 use crate::parallel;
 use crate::source::Source;
@@ -228,6 +229,21 @@ pub(crate) struct Sight<'a> {
     pub(crate) hits: &'a [Vec<Hit>],
 }
 
+/// "The readers are experts" reads like a fact, and says how to write.
+fn readers(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Requirement>) {
+    const AXIS: &str = "what the reader knows";
+    let mut told = Vec::new();
+    for (unit, label) in sight.labels.iter().enumerate() {
+        let names = |hit: &Hit| hit.set == Set::Pole && lexicon::POLES[hit.entry as usize].axis == AXIS;
+        let fact = label.component == Some(Component::Context) && demands.binary_search(&unit).is_err();
+        if fact && sight.hits[unit].iter().any(names) {
+            manner::read(sight, unit, &mut told);
+        }
+    }
+    let of_readers = |rule: &Requirement| matches!(rule.demand, Demand::Manner { axis: AXIS, .. });
+    found.extend(told.into_iter().filter(of_readers));
+}
+
 /// Reads the requirements of the units that demand something, in order of place.
 pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
     let mut found = Vec::new();
@@ -256,6 +272,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         found.extend_from_slice(&amounts[from..]);
         found.extend(others);
     }
+    readers(sight, &demands, &mut found);
     alone::read(sight, &demands, &mut found);
     pattern::read(sight, &mut found);
     choice::lists(sight, &mut found);

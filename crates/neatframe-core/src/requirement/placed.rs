@@ -12,8 +12,9 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
     let definite = |at: usize| matches!(&*lower(at), "the" | "your");
     let mut found = Vec::new();
     for at in 0..words.len() {
-        let opens =
-            at == 0 || words[at - 1].is_punctuation() || matches!(&*lower(at - 1), "and" | "then" | "that");
+        let opens = at == 0
+            || words[at - 1].is_punctuation()
+            || matches!(&*lower(at - 1), "and" | "then" | "that" | "always" | "also");
         // "First the summary".
         if opens && lower(at) == "first" && definite(at + 1) {
             found.extend(part(text, words, at + 2).map(|(part, to)| (part, true, at..to)));

@@ -32,6 +32,9 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {
+            if !pair[0].text(text).eq_ignore_ascii_case("only") {
+                return false;
+            }
             // "Answer only in English" names the one form of all, "tables only in Part 2" a place.
             const SAYS: [&str; 8] =
                 ["answer", "reply", "respond", "write", "speak", "talk", "communicate", "output"];
@@ -42,9 +45,7 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
                     next.text(text).starts_with(char::is_uppercase)
                         || matches!(&*lower(next), "plain" | "full" | "lowercase" | "uppercase" | "prose")
                 });
-            pair[0].text(text).eq_ignore_ascii_case("only")
-                && ["if", "when", "for", "in"].contains(&&*lower(&pair[1]))
-                && !form
+            ["if", "when", "for", "in"].contains(&&*lower(&pair[1])) && !form
         })
         // "Euros for the rest": what was said before holds for some.
         || words.windows(3).any(|run| {
@@ -176,10 +177,17 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         "do not proceed until", "gate:",
     ]
     .iter()
-    .any(|sign| lower.contains(sign))
+    // "Do not wait for me" sets no gate.
+    .any(|sign| lower.find(sign).is_some_and(|at| !is_denied(&lower[..at])))
     {
         push(span, Demand::Gate);
     }
+}
+
+/// True for words that end in a denial: "do not …".
+fn is_denied(before: &str) -> bool {
+    let last = before.split_whitespace().next_back().unwrap_or("");
+    matches!(last, "not" | "never" | "don't" | "cannot")
 }
 
 /// True for what stands behind a word that is not to be in the reply.

@@ -6,6 +6,7 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
 use crate::span::Span;
+use crate::words::Word;
 use std::cell::LazyCell;
 use std::collections::HashSet;
 
@@ -182,29 +183,50 @@ const LANGUAGES: [&str; 30] = [
     "norwegian", "finnish", "czech", "japanese",
 ];
 
+/// How many words of what is written are looked at.
+const NAMED: usize = 4;
+
 /// "Write the note for the phrase", with "Phrase: …" and "Note: …": what the task has made is the answer, though a note often
 /// goes in.
 pub(super) fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
     let text = case.source.text();
-    let made: Vec<String> = (0..case.units.len())
-        .filter(|&unit| case.labels[unit].component == Some(Component::Task))
+    let asks = |unit: &usize| {
+        matches!(
+            case.labels[*unit].component,
+            Some(Component::Task | Component::Role | Component::OutputFormat)
+        )
+    };
+    // What is written, from its first word on: "alt text for photos".
+    let made: Vec<Vec<String>> = (0..case.units.len())
+        .filter(asks)
         .take(SLOTS)
         .filter_map(|unit| {
             let words = case.words_of(unit);
-            let at = words
-                .iter()
-                .position(|word| matches!(&*word.lower(text), "write" | "make" | "draft" | "give"))?;
-            let article = words.get(at + 1)?.lower(text);
-            matches!(&*article, "the" | "a" | "an" | "one")
-                .then(|| words.get(at + 2).map(|word| word.lower(text).into_owned()))?
+            let writes = |word: &Word| {
+                matches!(
+                    &*word.lower(text),
+                    "write" | "writes" | "make" | "makes" | "draft" | "drafts" | "give"
+                )
+            };
+            let at = words.iter().position(writes)?;
+            let article = |word: &&Word| matches!(&*word.lower(text), "the" | "a" | "an" | "one");
+            let object = words[at + 1..].iter().skip_while(article).take(NAMED);
+            Some(object.map(|word| word.lower(text).into_owned()).collect())
         })
         .collect();
+    let is_made = |label: &str| {
+        let name: Vec<&str> = label.split_whitespace().collect();
+        !name.is_empty()
+            && made.iter().any(|object| {
+                object.starts_with(&name.iter().map(|word| word.to_string()).collect::<Vec<_>>())
+            })
+    };
     for at in 1..found.len() {
         let (before, shown) = (&found[at - 1], &found[at]);
         let label = case.text(shown.label).to_lowercase();
         let pair =
             before.section == shown.section && before.side != Side::Output && shown.side == Side::Input;
-        if pair && case.text(before.label).to_lowercase() != label && made.contains(&label) {
+        if pair && case.text(before.label).to_lowercase() != label && is_made(&label) {
             found[at].side = Side::Output;
         }
     }

@@ -265,10 +265,14 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && !names_a_border(name)
                 && after != Some('`')
         }
-        // `<<<NAME>>>` and `<<SYS>>` are borders.
+        // `<<<NAME>>>` and `<<SYS>>` are borders; `Advert: <<ADVERT>>` takes it in.
         Syntax::DoubleAngles => {
+            let head = text[..slot.span.start()].rsplit('\n').next().unwrap_or("").trim_end();
+            let within = head.ends_with(|c: char| c.is_alphabetic() || c == ':')
+                && !names_a_border(name)
+                && name != "SYS";
             identifier(name)
-                && name.chars().any(char::is_lowercase)
+                && (within || name.chars().any(char::is_lowercase))
                 && before != Some('<')
                 && after != Some('>')
         }

@@ -112,6 +112,11 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             let (at, question) = super::sentences(body).find(asked)?;
             Some((at, question.trim_end().len(), "a question stands in a sample".to_string()))
         }
+        ("digits", "none") => {
+            let (at, number) =
+                tokens(body).find(|(_, word)| word.starts_with(|c: char| c.is_ascii_digit()))?;
+            stands(at, number.len())
+        }
         ("separator", "semicolons") => {
             let row = body.contains(", ") && !body.contains(';') && !body.trim().contains(". ");
             row.then(|| (0, body.trim_end().len(), "commas stand between the values of a sample".to_string()))
@@ -157,6 +162,7 @@ pub(super) fn is_known(axis: &str, pole: &str) -> bool {
         "asking back" => pole == "no questions",
         "questions to the reader" => pole == "none",
         "separator" => pole == "semicolons",
+        "digits" => pole == "none",
         "naming" | "last line" | "spelling" | "full stop" => true,
         _ => false,
     }

@@ -104,11 +104,15 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let single = said.split_whitespace().count() <= 2
                 && !said.contains([',', ';', '{', ':', '\n'])
                 && said.chars().any(char::is_alphabetic);
-            let known = choices.iter().any(|choice| choice.eq_ignore_ascii_case(said));
-            (single && !known).then(|| Breach {
-                place: content,
-                what: format!("`{said}` is none of {}", choices.join(", ")),
-            })
+            let known = choices.iter().find(|choice| choice.eq_ignore_ascii_case(said));
+            // Labels in capitals are read by a program, which takes them as they stand.
+            let loud = choices.iter().all(|choice| !choice.contains(char::is_lowercase));
+            let what = match known {
+                None => format!("`{said}` is none of {}", choices.join(", ")),
+                Some(choice) if loud && choice != said => format!("`{said}` is `{choice}` in the rule"),
+                Some(_) => return None,
+            };
+            single.then_some(Breach { place: content, what })
         }
         Demand::DateForm(form) => {
             let (offset, date) = times::other_date(body, form)
@@ -450,10 +454,8 @@ mod tests {
     fn choices_openings_and_ends() {
         let one_of =
             |text: &str| broken(Demand::OneOf(vec!["LATE".into(), "LOST".into()]), Subject::Reply, text);
-        assert_eq!(
-            (one_of("LATE"), one_of("`lost`."), one_of("The boat was late again")),
-            (None, None, None)
-        );
+        assert_eq!((one_of("LATE"), one_of("The boat was late again")), (None, None));
+        assert_eq!(one_of("`lost`."), Some("`lost` is `LOST` in the rule".into()));
         assert_eq!(one_of("LATE 97"), None);
         assert_eq!(one_of("GONE").as_deref(), Some("`GONE` is none of LATE, LOST"));
         assert!(broken(Demand::BeginsWith("Ahoy".into()), Subject::Reply, "Hello there").is_some());

@@ -26,6 +26,9 @@ mod near_repeats;
 mod near_repeats_at_borders;
 mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
+mod opposites_on_answers;
+mod opposites_on_style;
+mod opposites_on_works;
 mod padding;
 mod plain;
 mod repeats;
@@ -41,6 +44,9 @@ mod samples_that_keep;
 mod vague;
 
 use neatframe_core::Family;
+
+/// What is asked for, and two sides of one question.
+pub(crate) type Sides = (&'static str, &'static [&'static str], &'static [&'static str]);
 
 /// What a wording is put into, so that it stands in a prompt.
 const LEAD: &str = "You are a clerk of the ferry line. Write a notice for guests of the ferry.\n";
@@ -101,6 +107,54 @@ fn demands_that_exclude_each_other() {
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
     assert!(missed.is_empty(), "{missed:#?}");
+}
+
+/// Two rules of a list below what is asked for.
+fn listed(task: &str, one: &str, two: &str) -> String {
+    format!("{task}\n\n- {one}\n- {two}\n")
+}
+
+fn questions() -> impl Iterator<Item = Sides> {
+    [opposites_on_answers::SIDES, opposites_on_style::SIDES, opposites_on_works::SIDES]
+        .into_iter()
+        .flatten()
+        .copied()
+}
+
+#[test]
+fn sides_that_exclude_each_other() {
+    let mut missed = Vec::new();
+    for (task, one_side, other_side) in questions() {
+        for one in one_side {
+            let unheard = |two: &&&str| {
+                let raised = |prompt: String| !common::raised(Family::Conflict, &prompt).is_empty();
+                !raised(listed(task, one, two)) || !raised(listed(task, two, one))
+            };
+            missed.extend(other_side.iter().filter(unheard).map(|two| (one, two)));
+        }
+    }
+    assert!(missed.is_empty(), "{missed:#?}");
+}
+
+/// Sentences on different questions go together, but for a few that happen to exclude each other too.
+#[test]
+fn sides_of_different_questions_go_together() {
+    let both = |(task, one, other): Sides| (task, [one, other].concat());
+    let sides: Vec<(&str, Vec<&str>)> = questions().map(both).collect();
+    let mut pairs = 0;
+    let mut told = Vec::new();
+    for (at, (task, one)) in sides.iter().enumerate() {
+        for (beside, (_, other)) in sides.iter().enumerate().skip(at + 1) {
+            let (one, two) = (one[(at + beside) % one.len()], other[at * beside % other.len()]);
+            pairs += 1;
+            let prompt = listed(task, one, two);
+            let raised = |family| !common::raised(family, &prompt).is_empty();
+            if raised(Family::Conflict) || raised(Family::Redundant) {
+                told.push((one, two));
+            }
+        }
+    }
+    assert!(told.len() * 50 < pairs, "{} of {pairs}: {told:#?}", told.len());
 }
 
 #[test]

@@ -82,7 +82,9 @@ impl Order {
         if order.compares && ban.says && !ban.bounded && ban.object.last() == Some(&stem("competitor")) {
             return true;
         }
-        if ban.bare && !ban.says && (!order.all.is_empty() || order.bare) {
+        // "Translate." is the work, and some things stay as they are in it.
+        let works = ban.verb == stem("keep") && !order.bare;
+        if ban.bare && !ban.says && !works && (!order.all.is_empty() || order.bare) {
             return true;
         }
         // "The purchase price", "the retail price": two prices.

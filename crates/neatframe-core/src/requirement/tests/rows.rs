@@ -7,7 +7,7 @@ requirements! {
     less_or_equal_words: "The answer is limited to 90 words." => ["reply: at most 90 words"];
     or_fewer: "Write the notice in 80 words or fewer." => ["reply: at most 80 words"];
     or_more: "Give 3 or more reasons." => ["reply: at least 3 reasons"];
-    at_least: "Give at least two options." => ["reply: at least 2 options"];
+    at_least: "Give at least two options." => ["reply: number of options: several", "reply: at least 2 options"];
     exactly: "Return exactly five names." => ["reply: exactly 5 names"];
     number_words: "Return between ten and twelve names." => ["reply: 10 to 12 names"];
     dash: "Write 60–80 words per paragraph." => ["each paragraph: 60 to 80 words"];

@@ -284,7 +284,7 @@ fn language_tone_and_manner() {
         ("Always answer in the user's language.", &["reply: answer language: the language of the person"]),
         ("Use American spelling.", &["reply: spelling: American spelling"]),
         ("Write in the past tense.", &["reply: tense: past tense"]),
-        ("Do not address the reader.", &["reply: person: third person", "reply: direct address: none"]),
+        ("Do not address the reader.", &["reply: person: no you", "reply: direct address: none"]),
         ("Be funny.", &["reply: mood: funny"]),
         ("No jokes.", &["reply: mood: serious"]),
         ("Write headlines in sentence case.", &["reply: capital letters: sentence case"]),
