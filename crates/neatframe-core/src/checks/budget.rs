@@ -1,4 +1,5 @@
-//! Two budgets for one whole: "Budget: 600 euros" here, "the whole plan may cost 450 euros" there.
+//! Two budgets for one whole: "Budget: 600 euros" here, "the whole plan may cost 450 euros" there; or one thing that costs more
+//! than the whole may.
 
 use super::{Case, Sink};
 use crate::component::Component;
@@ -13,16 +14,35 @@ struct Budget {
     value: u32,
     currency: u32,
     span: Span,
+    kind: Kind,
 }
 
-/// Reports the first budget that differs from the one before it.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Kind {
+    /// What the whole costs at most.
+    Most,
+    /// "Spend at least".
+    Least,
+    /// What one thing costs: "book a hotel for 400 euros".
+    Part,
+}
+
+impl Budget {
+    fn excludes(&self, other: &Budget) -> bool {
+        let over = |sum: &Budget, most: &Budget| most.kind == Kind::Most && sum.value > most.value;
+        let apart = match (self.kind, other.kind) {
+            (Kind::Most, Kind::Most) => self.value != other.value,
+            _ => over(self, other) || over(other, self),
+        };
+        self.currency == other.currency && apart
+    }
+}
+
+/// Reports the first sum that the first budget leaves no room for.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let mut budgets = (0..case.units.len()).filter_map(|unit| budget(case, unit));
-    let Some(first) = budgets.next() else { return };
-    let Some(other) = budgets.find(|other| other.currency == first.currency && other.value != first.value)
-    else {
-        return;
-    };
+    let budgets: Vec<Budget> = (0..case.units.len()).filter_map(|unit| budget(case, unit)).collect();
+    let Some(first) = budgets.first() else { return };
+    let Some(other) = budgets.iter().find(|other| first.excludes(other)) else { return };
     let line = case.source.position(first.span.start()).line;
     let message =
         format!("`{}` stands against `{}` (line {line})", case.shown(other.span), case.shown(first.span));
@@ -59,12 +79,32 @@ fn budget(case: &Case<'_>, unit: usize) -> Option<Budget> {
     // "No more than" and "less than" bound; "200 euros less" and "a night" do not.
     let divides = (at + 1..at + 4).any(|next| OF_SOME.contains(&&*lower(next)));
     let negated = says(&["budgets", "old", "former", "last"]);
-    (!divides && !negated && (says(&["budget"]) || costs)).then(|| Budget {
-        value,
-        currency,
-        span: case.units[unit].text,
-    })
+    // "Stay under 200 euros", "it must not cost more than 200 euros": nothing but the sum.
+    let bounds = says(&["most", "under", "below", "more", "exceed", "over", "maximum", "max"]);
+    let opens = |verbs: &[&str]| verbs.contains(&&*lower(0));
+    let it = opens(&["it", "this", "everything"]) || opens(&["the"]) && WHOLES.contains(&&*lower(1));
+    let bare = (at + 2..words.len()).all(|at| words[at].is_punctuation());
+    let least = says(&["least", "minimum"]);
+    let bounded = opens(&["spend", "stay", "keep"]) || it && says(&["cost", "costs", "exceed"]);
+    let kind = if least && bounded && bare {
+        Kind::Least
+    } else if says(&["budget"])
+        || costs
+        || bounded && bounds && bare
+        || opens(&["plan"]) && bare && lower(1) == "for"
+    {
+        Kind::Most
+    } else if opens(&["book", "buy", "rent", "order", "choose"]) && bare && lower(at.wrapping_sub(1)) == "for"
+    {
+        Kind::Part
+    } else {
+        return None;
+    };
+    (!divides && !negated).then(|| Budget { value, currency, span: case.units[unit].text, kind })
 }
+
+/// Names for all that is paid for.
+const WHOLES: [&str; 8] = ["trip", "plan", "weekend", "party", "event", "total", "whole", "holiday"];
 
 /// Longer sentences say more than one thing.
 const MOST_WORDS: usize = 24;

@@ -2,12 +2,14 @@
 
 mod accompanied;
 mod always_there;
+mod answer_times;
 mod beyond_levels;
 mod budget;
 mod case_outcome;
 mod catch_all;
 mod choice_ruled_out;
 mod clashing_demands;
+mod closed_days;
 mod columns;
 mod cost;
 mod counts;

@@ -1,6 +1,7 @@
 //! Which component each unit belongs to, and on what evidence.
 
 mod announced;
+mod answers_shown;
 mod bounds;
 mod by_form;
 mod comes_back;
@@ -209,6 +210,8 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::code_below_a_lead(reading, &mut bounded);
     shots::up_to_a_row(reading, &mut bounded);
     exchanges::answered_in_turn(reading, &mut bounded);
+    answers_shown::below_their_title(reading, &mut bounded);
+    answers_shown::in_their_tags(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)

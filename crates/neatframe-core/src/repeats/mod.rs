@@ -158,7 +158,7 @@ pub(crate) fn find(
         let tells = !quality && states(source.text(), words.within(units[unit].text));
         let asks = |unit: usize| labels[unit].component == Some(Component::Task);
         // "Answer the question in {question}" asks; "never refuse a question" is a rule on all of them.
-        let takes_in = |unit: usize| source.slice(units[unit].text).contains(['{', '<', '[']);
+        let takes_in = |unit: usize| source.slice(units[unit].text).contains(['{', '<', '[', '"', '“']);
         let first_word = |unit: usize| at(unit).first().map(|word| word.lower(text));
         let asks_for_one = |earlier: usize| {
             gist.stems.len() == 1

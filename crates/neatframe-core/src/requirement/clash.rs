@@ -207,7 +207,7 @@ const RULED_OUT: [(&str, &str); 7] = [
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 20] = [
+const CROSSED_AXES: [(Pole, Pole); 24] = [
     (("off the list", "listed only"), ("tools allowed", "any")),
     (("paragraphs", "one"), ("numbering", "numbered")),
     (("last line", "a question"), ("questions to the reader", "none")),
@@ -222,6 +222,10 @@ const CROSSED_AXES: [(Pole, Pole); 20] = [
     (("rewriting", "none"), ("wording kept", "in other words")),
     (("data format", "JSON"), ("tables", "tables")),
     (("stance", "neutral"), ("own opinion", "some")),
+    (("sources", "only the given text"), ("looking up", "done")),
+    (("repeated entries", "once"), ("doubles", "kept")),
+    (("order of prices", "cheap first"), ("direction of the order", "falling")),
+    (("order of prices", "dear first"), ("direction of the order", "rising")),
     (("reasoning", "shown"), ("calculation", "hidden")),
     (("capital letters", "lower case"), ("letter case", "capitals")),
     (("capital letters", "lower case"), ("letter case", "capital first letter")),

@@ -103,6 +103,13 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
             close(&mut found, &mut open);
             continue;
         }
+        if let Some((label, content)) = tagged(case, unit).filter(|_| sample) {
+            close(&mut found, &mut open);
+            if let Some(side) = sides::side(case, label, persona.as_deref()) {
+                found.push(Shown { side, label, content, spoken: false, section: unit.section });
+            }
+            continue;
+        }
         let bare = Span::new(unit.text.start(), unit.text.start());
         let sides = (label.is_none() && sample && unit.kind != UnitKind::Code && !titled)
             .then(|| arrow(case, bare, unit.text, unit.section))
@@ -206,6 +213,17 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     sides::name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);
     found
+}
+
+/// `<output>LATE</output>` on one line: the name of the tag, and what stands in it.
+fn tagged(case: &Case<'_>, unit: &Unit) -> Option<(Span, Span)> {
+    let line = case.text(unit.text);
+    let (name, rest) = line.strip_prefix('<')?.split_once('>')?;
+    let inner = rest.strip_suffix('>')?.strip_suffix(name)?.strip_suffix("</")?;
+    let plain = !name.is_empty() && name.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '-'));
+    let from = 1 + name.len() + 1;
+    (plain && !inner.contains('<'))
+        .then(|| (Span::within(unit.text, 1, name.len()), Span::within(unit.text, from, inner.len())))
 }
 
 /// `network P1` on the line below `Ticket: ...`: a few words and no full stop.

@@ -38,6 +38,19 @@ pub(crate) fn row(body: &str, things: &str) -> Option<(usize, usize, usize)> {
     None
 }
 
+/// `pier, fog, delay`, where the rule says that commas part the things: the whole answer is the list.
+pub(super) fn between_commas(body: &str, rule: &str) -> Option<(usize, usize, usize)> {
+    const LONGEST: usize = 200;
+    let rule = rule.to_lowercase();
+    let told = rule.contains("comma")
+        && ["separated", "between", "with commas"].iter().any(|word| rule.contains(word));
+    let list = body.trim();
+    let plain =
+        list.len() <= LONGEST && !list.contains(['\n', '.', ';', ':', '{', '[', '(', '…', '"', '?', '!']);
+    let short = list.split(',').all(|thing| (1..=3).contains(&thing.split_whitespace().count()));
+    (told && plain && short).then(|| (0, body.trim_end().len(), list.split(',').count()))
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

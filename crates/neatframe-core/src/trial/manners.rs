@@ -73,11 +73,11 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
             Some(Breach { place: mark, what: "a sample uses Markdown".into() })
         }
         "layout" => {
-            let bullet = body
-                .lines()
-                .filter(|line| line.trim_start().starts_with(["- ".chars().next().unwrap_or('-'), '•']))
-                .count();
-            (bullet >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
+            let marked = |line: &&str| line.trim_start().starts_with(['-', '•']);
+            // The mark of the first item stands before its words.
+            let head = text[..content.start()].rsplit('\n').next().unwrap_or("").trim();
+            let bullets = body.lines().filter(marked).count() + usize::from(matches!(head, "-" | "*" | "•"));
+            (bullets >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
         }
         "capital letters" => {
             let letters = body.chars().filter(|c| c.is_alphabetic()).count();

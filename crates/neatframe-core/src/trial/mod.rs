@@ -166,7 +166,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         }
         Demand::BeginsWith(words) => {
             let bare = |text: &str| text.trim_start_matches(['"', '“', '*', '`', ' ', '\n']).to_lowercase();
-            (spoken && !bare(body).starts_with(&bare(words)))
+            let record = body.trim_start().starts_with(['{', '[', '|', '<']);
+            (!record && !bare(body).starts_with(&bare(words)))
                 .then(|| Breach { place: content, what: format!("a sample does not begin with `{words}`") })
         }
         Demand::NeverBeginsWith(words) => {
@@ -180,7 +181,11 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::EndsWith(words) => {
             let bare =
                 |text: &str| text.trim_end_matches(['"', '”', '*', '`', '.', ' ', '\n', '!']).to_lowercase();
-            (!bare(body).ends_with(&bare(words)) && !spoken)
+            // One turn of several need not end so, unless each does.
+            let each = sentence(text, rule.span)
+                .split(' ')
+                .any(|word| matches!(word, "Every" | "every" | "Each" | "each" | "always"));
+            (!bare(body).ends_with(&bare(words)) && (!spoken || each))
                 .then(|| Breach { place: content, what: format!("a sample does not end with `{words}`") })
         }
         // "Four options", and a sample with A), B) and C).
@@ -203,6 +208,7 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
                 let label = text[..content.start()].rsplit('\n').next().unwrap_or("");
                 listed::row(&format!("{label}{body}"), things)
                     .map(|(_, _, count)| (0, body.trim_end().len(), count))
+                    .or_else(|| listed::between_commas(body, sentence(text, rule.span)))
             })?;
             let off = !bound.holds(count) && !bound.about;
             off.then(|| Breach { place: at(offset, length), what: format!("a sample has {count} {things}") })
@@ -255,11 +261,12 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
     }
 }
 
-/// The sentence around a place.
+/// The sentence around a place; none where the text is not the one that the place is of.
 pub(crate) fn sentence(text: &str, span: Span) -> &str {
     let stop = |c: char| matches!(c, '.' | '!' | '?' | ':' | ';' | '\n');
-    let from = text[..span.start()].rfind(stop).map_or(0, |at| at + 1);
-    let to = text[span.end()..].find(stop).map_or(text.len(), |at| span.end() + at);
+    let (Some(head), Some(tail)) = (text.get(..span.start()), text.get(span.end()..)) else { return "" };
+    let from = head.rfind(stop).map_or(0, |at| at + 1);
+    let to = tail.find(stop).map_or(text.len(), |at| span.end() + at);
     &text[from..to]
 }
 
@@ -293,11 +300,15 @@ fn sentences(text: &str) -> impl Iterator<Item = (usize, &str)> {
         if body.is_empty() {
             return None;
         }
-        let stop = body.char_indices().find(|(at, c)| {
-            let after = body[at + c.len_utf8()..].trim_start_matches(['"', '”', ')', '\'']);
-            matches!(c, '.' | '!' | '?' | '…') && (after.is_empty() || after.starts_with(char::is_whitespace))
+        // A closing quotation mark belongs to the sentence before it.
+        let behind =
+            |(at, c): (usize, char)| body[at + c.len_utf8()..].trim_start_matches(['"', '”', ')', '\'']);
+        let stop = body.char_indices().find(|stop| {
+            let after = behind(*stop);
+            matches!(stop.1, '.' | '!' | '?' | '…')
+                && (after.is_empty() || after.starts_with(char::is_whitespace))
         });
-        let length = stop.map_or(body.len(), |(at, c)| at + c.len_utf8());
+        let length = stop.map_or(body.len(), |stop| body.len() - behind(stop).len());
         rest = from + length;
         Some((from, &text[from..rest]))
     })
@@ -425,6 +436,9 @@ mod tests {
         let each = Subject::Each("sentence".into());
         let what = broken(at_most(3, Measure::Words), each, "One two. One two three four. One.");
         assert_eq!(what.as_deref(), Some("a sentence of 4 words in a sample"));
+        let one = |text: &str| broken(at_most(1, Measure::Sentences), Subject::Reply, text);
+        assert_eq!(one("\"The boat sails at nine.\""), None);
+        assert!(one("\"The boat sails.\" She is late.").is_some());
     }
 
     #[test]

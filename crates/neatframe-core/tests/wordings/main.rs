@@ -27,6 +27,7 @@ mod near_repeats_at_borders;
 mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
 mod opposites_on_answers;
+mod opposites_on_plans;
 mod opposites_on_style;
 mod opposites_on_works;
 mod padding;
@@ -39,6 +40,7 @@ mod repeats_in_common_rules;
 mod repeats_in_other_words;
 mod repeats_in_short_rules;
 mod repeats_in_templates;
+mod sample_frames;
 mod samples_that_break;
 mod samples_that_keep;
 mod vague;
@@ -115,10 +117,15 @@ fn listed(task: &str, one: &str, two: &str) -> String {
 }
 
 fn questions() -> impl Iterator<Item = Sides> {
-    [opposites_on_answers::SIDES, opposites_on_style::SIDES, opposites_on_works::SIDES]
-        .into_iter()
-        .flatten()
-        .copied()
+    [
+        opposites_on_answers::SIDES,
+        opposites_on_style::SIDES,
+        opposites_on_works::SIDES,
+        opposites_on_plans::SIDES,
+    ]
+    .into_iter()
+    .flatten()
+    .copied()
 }
 
 #[test]
@@ -220,6 +227,30 @@ fn samples_that_break_a_rule() {
 fn samples_that_keep_a_rule() {
     let told = |row: &&(&str, &str, &str)| !common::raised(Family::Example, &shown(**row)).is_empty();
     let wrong: Vec<_> = samples_that_keep::ROWS.iter().filter(told).collect();
+    assert!(wrong.is_empty(), "{wrong:#?}");
+}
+
+/// A frame with a rule and two answers.
+fn framed(frame: &str, rule: &str, one: &str, two: &str) -> String {
+    frame.replace("RULE", rule).replace("ONE", one).replace("TWO", two)
+}
+
+#[test]
+fn samples_in_every_frame() {
+    let mut wrong = Vec::new();
+    for (rules, breaking, keeping) in sample_frames::RULED {
+        for (frame, rule) in
+            sample_frames::FRAMES.iter().flat_map(|frame| rules.iter().map(move |rule| (frame, rule)))
+        {
+            let told = |one: &str| {
+                let prompt = framed(frame, rule, one, keeping[1]);
+                !common::raised(Family::Example, &prompt).is_empty()
+            };
+            let unheard = breaking.iter().filter(|answer| !told(answer));
+            wrong.extend(unheard.map(|answer| framed(frame, rule, answer, keeping[1])));
+            wrong.extend(told(keeping[0]).then(|| framed(frame, rule, keeping[0], keeping[1])));
+        }
+    }
     assert!(wrong.is_empty(), "{wrong:#?}");
 }
 

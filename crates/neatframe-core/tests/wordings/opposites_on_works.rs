@@ -5,21 +5,6 @@ use crate::Sides;
 
 pub(crate) const SIDES: &[Sides] = &[
     (
-        "Write a recipe from the notes in {notes}.",
-        &[
-            "At most five steps.",
-            "Use no more than five steps.",
-            "Five steps or fewer.",
-            "Keep it to five steps.",
-        ],
-        &[
-            "Describe eight steps.",
-            "Give at least eight steps.",
-            "Break it into ten steps.",
-            "The recipe has exactly eight steps.",
-        ],
-    ),
-    (
         "Write a letter about the lift.",
         &["One paragraph only.", "Keep it to one paragraph."],
         &["Write four paragraphs.", "At least three paragraphs.", "Three paragraphs: cause, date, help."],

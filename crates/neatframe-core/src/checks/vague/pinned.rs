@@ -96,7 +96,7 @@ pub(super) fn is_pinned(
             true
         }
         VagueKind::Length => {
-            let stated = length_stated && !counts_itself(case, words);
+            let stated = length_stated && !counts_itself(case, words) && !is_of_a_part(text, words, hit);
             number_near(words, hit)
                 || conditional
                 || stated
@@ -205,6 +205,24 @@ fn asks_for_depth(text: &str, words: &[Word], hit: &Hit) -> bool {
 
 fn measured(words: &[Word]) -> bool {
     words.windows(2).any(|pair| pair[0].is_number() && pair[1].is(vocabulary::MEASURE))
+}
+
+/// "Short paragraphs": how long the whole is says nothing of them.
+fn is_of_a_part(text: &str, words: &[Word], hit: &Hit) -> bool {
+    words.get(hit.last + 1).is_some_and(|next| {
+        matches!(
+            &*next.lower(text),
+            "paragraph"
+                | "paragraphs"
+                | "sentences"
+                | "title"
+                | "titles"
+                | "headline"
+                | "headlines"
+                | "bullets"
+                | "sections"
+        )
+    })
 }
 
 /// "Keep the paragraph short", where all that is stated is how many paragraphs there are.

@@ -76,7 +76,12 @@ impl Check for Padding {
                     && !is_asked(case.source.text(), &words[..hit.first])
                     || idle::is_a_place(case.source.text(), words, hit)
                     || term.short == "to" && stands_in_a_row(case.source.text(), &words[hit.last + 1..]);
-                if allowed || far || needed || case.is_quoted(index, span.start()) {
+                // "Say sorry for the trouble": what the reply is to say.
+                let lower = |at: usize| words[at].lower(case.source.text());
+                let said = hit.first > 0
+                    && matches!(&*lower(hit.first - 1), "say" | "saying" | "write")
+                    && matches!(&*lower(hit.first), "sorry" | "apologies" | "thanks" | "thank");
+                if allowed || far || needed || said || case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);

@@ -184,7 +184,7 @@ fn words_dates_and_gaps() {
             &["reply: gaps: never guess", "reply: `unknown` in a gap of fare"],
         ),
         ("Leave the field empty if no date is given.", &["reply: `empty` in a gap of date"]),
-        ("Use null for missing values.", &["reply: `null` in a gap"]),
+        ("Use null for missing values.", &["reply: fields without a value: kept", "reply: `null` in a gap"]),
         (
             "If you do not know the answer, say so.",
             &["reply: not knowing: said", "reply: says what to do in a gap (at times)"],
