@@ -32,7 +32,12 @@ pub(crate) fn units(name: &str, review: &Review, colour: bool, width: usize) -> 
             .iter()
             .take(SHOWN)
             .map(|evidence| {
-                format!("{}: {} {:.0} %", evidence.seen, evidence.component.name(), evidence.share * 100.0)
+                format!(
+                    "{}: {} {:.0}\u{a0}%",
+                    evidence.seen,
+                    evidence.component.name(),
+                    evidence.share * 100.0
+                )
             })
             .collect();
         let options = textwrap::Options::new(width).initial_indent("       ").subsequent_indent("       ");
