@@ -236,6 +236,7 @@ impl<'a> Said<'a> {
         let outside = placed.is_some()
             || rest().any(|at| {
                 matches!(&*self.lower(at), "below" | "after" | "before" | "above" | "beneath" | "under")
+                    && !matches!(&*self.lower(at + 1), "each" | "every")
                     && (self.thing(at + 1).is_some() || matches!(&*self.lower(at + 1), "it" | "them"))
             });
         let you = |at: usize| matches!(&*self.lower(at), "you" | "your");
@@ -308,5 +309,43 @@ impl<'a> Said<'a> {
         };
         let opens = matches!(&*self.lower(verb), "begin" | "start" | "open" | "end" | "close" | "finish");
         more.then_some(Around::Words { of_the_work, outside: outside || opens })
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::span::Span;
+    use crate::words::Words;
+
+    fn said(text: &str) -> &'static str {
+        let words = Words::read(text, 0);
+        let said = Said { text, words: words.within(Span::new(0, text.len())) };
+        match (said.rules_out_more().or_else(|| said.alone()), said.more()) {
+            (Some(Kind::Single), _) => "the thing alone",
+            (Some(Kind::Record), _) => "the record alone",
+            (Some(Kind::Text), _) => "the text alone",
+            (None, Some(_)) => "words beside it",
+            (None, None) => "neither",
+        }
+    }
+
+    #[test]
+    fn an_answer_alone_and_words_beside_it() {
+        for (text, expected) in [
+            ("Output the query only.", "the thing alone"),
+            ("Your answer is just the query.", "the thing alone"),
+            ("No text besides the JSON.", "the record alone"),
+            ("Return nothing but the letter.", "the text alone"),
+            ("Return the code, no commentary.", "the thing alone"),
+            ("Justify each join.", "words beside it"),
+            ("After the query, say what it does.", "words beside it"),
+            ("Add a comment above each function.", "neither"),
+            ("Give the reason in the column `why`.", "neither"),
+            ("Only the crew may use the list of boats.", "neither"),
+            ("Return the rows of the last week.", "neither"),
+        ] {
+            assert_eq!(said(text), expected, "{text}");
+        }
     }
 }

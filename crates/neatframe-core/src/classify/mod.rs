@@ -212,6 +212,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     exchanges::answered_in_turn(reading, &mut bounded);
     answers_shown::below_their_title(reading, &mut bounded);
     answers_shown::in_their_tags(reading, &mut bounded);
+    answers_shown::below_a_question(reading, &mut bounded);
     let message_of = |unit: &Unit| {
         let after = reading.source.messages().partition_point(|m| m.span.start() <= unit.text.start());
         after.checked_sub(1)

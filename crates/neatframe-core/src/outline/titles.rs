@@ -48,9 +48,10 @@ impl Builder<'_> {
         None
     }
 
-    /// `[TEXT]` with nothing below it: what will be put in, and no title.
+    /// `[TEXT]` with nothing but a closing tag below it: what will be put in, and no title.
     fn is_a_lone_slot(&self, index: usize, body: &str) -> bool {
-        body.starts_with('[') && body.ends_with(']') && self.body(index + 1).is_empty()
+        let next = self.body(index + 1);
+        body.starts_with('[') && body.ends_with(']') && (next.is_empty() || next.starts_with("</"))
     }
 
     /// True right below "Example" or "Sample row", which is not in capitals itself: what is in capitals there is the sample.
@@ -78,7 +79,8 @@ impl Builder<'_> {
     fn heads_a_part(&self, index: usize) -> bool {
         let next = self.lines.get(index + 1).map_or("", |line| self.text[line.start..line.end].trim());
         let slot = next.starts_with(['{', '$', '<']);
-        !next.is_empty() && !next.starts_with('[') && (slot || self.bracketed >= 2)
+        // Below what stands in a tag comes its end.
+        !next.is_empty() && !next.starts_with('[') && !next.starts_with("</") && (slot || self.bracketed >= 2)
     }
 
     /// A short line with no full stop, a blank line or the end of a sentence before it and text right after it.

@@ -21,7 +21,9 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
         let head = &text[..slot.start()];
         let (lead, tail) = (head.trim_end_matches([' ', '\t']), &text[slot.end()..]);
         let rest = tail.trim_start_matches([' ', '\t']);
-        let alone = lead.is_empty() || lead.ends_with(['\n', ':']);
+        // "Sum up the mail that follows. {mail}": behind a whole sentence it stands by itself.
+        let behind = lead.ends_with(['.', '!', '?']);
+        let alone = behind || lead.is_empty() || lead.ends_with(['\n', ':']);
         let ends = rest.is_empty() || rest.starts_with(['\n', '\r']) || rest.starts_with(char::is_uppercase);
         let Some((name, words)) = tag_of(text, slot) else { continue };
         if !alone || !ends {
@@ -35,7 +37,7 @@ pub(super) fn fence_inputs(plan: &mut Plan, review: &Review) {
             continue;
         }
         let breaks = |wanted: bool| if wanted { newline } else { "" };
-        let before = breaks(lead.ends_with(':'));
+        let before = breaks(behind || lead.ends_with(':'));
         let after = breaks(rest.starts_with(char::is_uppercase));
         let span = Span::new(lead.len(), text.len() - if after.is_empty() { tail.len() } else { rest.len() });
         let replacement =
@@ -260,6 +262,10 @@ mod tests {
             "Sort the ticket in order to help. Ticket: {ticket}. Name the pier. Answer with one word.",
         );
         assert!(amid.trim_end().ends_with("Ticket:\n<ticket>\n{ticket}\n</ticket>"), "{amid}");
+        let behind = reworded(
+            "Sum up the mail that follows. {mail}\nThen say: yes, no or unclear. Basically, be brief.",
+        );
+        assert!(behind.contains("<mail>\n{mail}\n</mail>") && !behind.contains("the text in"), "{behind}");
         let inside = "The guest wrote {{message}} and now you answer.";
         let text = reworded(inside);
         assert!(text.contains("wrote the text in <message> and now you answer."), "{text}");

@@ -272,6 +272,8 @@ fn seen_to(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     };
     let first = sure - 1 - (0..sure - 1).rev().take_while(led).count();
     let parted = first == 0 || words[first - 1].text(text) == ",";
+    // "Sum it up, and make sure that you name the pier": behind the comma the "and" stays.
+    let first = first + usize::from(first > 0 && is(first, &["and"]));
     let (first, deed) = (*words.get(first)?, *words.get(deed).filter(|_| denied || ordered(deed))?);
     let mut letters = deed.text(text).chars();
     let initial = letters.next()?;

@@ -88,6 +88,16 @@ pub(super) fn same(
         if *axis == "questions at a time" && waits(rule.unit) && !waits(earlier) {
             continue;
         }
+        // "Start with a joke" asks for more than to be funny.
+        let jokes = |unit: usize| {
+            words
+                .within(units[unit].text)
+                .iter()
+                .any(|word| matches!(&*word.lower(text), "joke" | "jokes" | "pun"))
+        };
+        if *axis == "mood" && jokes(rule.unit) && !jokes(earlier) {
+            continue;
+        }
         // "Check the totals" and "check the spelling" are two checks.
         // "Let the user choose the topic" and "let the user choose the length".
         if matches!(*axis, "who decides" | "who chooses" | "recommendation" | "libraries")

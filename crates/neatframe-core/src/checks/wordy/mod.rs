@@ -199,7 +199,13 @@ fn report<'a>(
         let half = opens
             && short == "because"
             && !behind.split(['.', '!', '?']).next().is_some_and(|rest| rest.contains(','));
-        if !governs && !half {
+        // "It is important that you should never promise a day": never promise one.
+        let told = short.eq_ignore_ascii_case("make sure that").then(|| never_of_you(behind)).flatten();
+        if let Some((length, word)) = told {
+            let gap = case.source.text()[goes.end()..].len() - behind.len();
+            let all = goes.cover(Span::new(goes.end(), goes.end() + gap + length));
+            finding.fix = cut(case.source.text(), all, word, opens);
+        } else if !governs && !half {
             // "As a language model, name the boat": the order behind it opens the sentence then.
             let goes_on =
                 if whole { behind.starts_with(char::is_lowercase) } else { goes.end() < unit.end() };
@@ -213,6 +219,16 @@ fn report<'a>(
         }
     }
     finding
+}
+
+/// "you should never": its length in bytes, and the word that is left of it.
+fn never_of_you(behind: &str) -> Option<(usize, &'static str)> {
+    [("never", "never"), ("always", "always")].into_iter().find_map(|(word, left)| {
+        ["you should ", "you must ", "you "].iter().find_map(|lead| {
+            let rest = behind.strip_prefix(lead)?.strip_prefix(word)?;
+            rest.starts_with(' ').then_some((lead.len() + word.len(), left))
+        })
+    })
 }
 
 /// "Make sure that every letter should be signed" says it twice: it is signed.

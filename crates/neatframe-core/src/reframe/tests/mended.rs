@@ -333,3 +333,27 @@ fn a_label_that_says_what_the_heading_says_goes() {
     assert!(out.text.contains("# Constraints\n1. Open with the result."), "{}", out.text);
     assert!(out.notes.iter().any(|note| note.why == "the new heading says it"));
 }
+
+#[test]
+fn a_slot_in_capitals_goes_to_the_input() {
+    let text = "From the transcript of the crew meeting below, write show notes in 80 words.\n\n[TRANSCRIPT]\n\nUse plain words. \
+                Do not give away the ending. Basically, name three quotes.\n";
+    let out = reframed(text).text;
+    assert!(out.trim_end().ends_with("<transcript>\n[TRANSCRIPT]\n</transcript>"), "{out}");
+}
+
+#[test]
+fn never_is_left_of_a_long_lead() {
+    let text = "Answer the guest in two sentences. Please note that it is important that you should never promise a day. \
+                Sum up the log, and make sure that you take into account the fact that the pier is closed.\n";
+    let out = reframed(text).text;
+    assert!(out.contains("Never promise a day."), "{out}");
+    assert!(out.contains("Sum up the log, and consider that the pier is closed."), "{out}");
+}
+
+#[test]
+fn a_joke_to_start_with_is_more_than_to_be_funny() {
+    let out =
+        reframed("Write a speech for the crew party. It should be funny. Maybe start with a joke.\n").text;
+    assert!(out.contains("joke"), "{out}");
+}
