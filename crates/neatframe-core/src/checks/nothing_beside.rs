@@ -283,7 +283,6 @@ impl<'a> Said<'a> {
         };
         let more = match &*self.lower(verb) {
             "explain" | "justify" | "describe" | "motivate" | "discuss" => of_the_work || of_it || outside,
-            "justifies" | "explains" => false,
             "comment" => self.lower(verb + 1) == "on" && (of_the_work || of_it || outside),
             "add" | "give" | "include" | "write" | "provide" | "append" | "put" | "state" => remark(),
             "begin" | "start" | "open" | "end" | "close" | "finish" => {
