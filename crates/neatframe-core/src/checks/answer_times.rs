@@ -1,6 +1,6 @@
 //! How long an answer takes, told twice: "we reply within 24 hours", "an answer takes at least two weeks".
 
-use super::{Case, Sink};
+use super::{Case, Sink, durations};
 use crate::component::Component;
 use crate::requirement::{is_exception, number};
 use crate::words::Word;
@@ -16,10 +16,10 @@ const ANSWERS: [&str; 12] = [
     "replied", "claim", "claims",
 ];
 
-/// A time in hours, and whether it is the least.
+/// A time in minutes, and whether it is the least.
 #[derive(Clone, Copy)]
 struct Time {
-    hours: u32,
+    minutes: u32,
     least: bool,
 }
 
@@ -46,13 +46,13 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 
 impl Time {
     fn excludes(self, other: Time) -> bool {
-        let (low, high) = (self.hours.min(other.hours), self.hours.max(other.hours));
+        let (low, high) = (self.minutes.min(other.minutes), self.minutes.max(other.minutes));
         let apart = high - low > low / APART;
         match (self.least, other.least) {
             (false, false) => apart,
             (true, true) => false,
-            (true, false) => self.hours > other.hours && apart,
-            (false, true) => other.hours > self.hours && apart,
+            (true, false) => self.minutes > other.minutes && apart,
+            (false, true) => other.minutes > self.minutes && apart,
         }
     }
 }
@@ -60,7 +60,7 @@ impl Time {
 /// "Reply within 24 hours", "an answer takes ten days".
 fn waited(text: &str, words: &[Word]) -> Option<Time> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let (at, hours) = (0..words.len()).find_map(|at| Some((at, span_of_time(text, words, at)?)))?;
+    let (at, minutes) = (0..words.len()).find_map(|at| Some((at, span_of_time(text, words, at)?)))?;
     let near = at.saturating_sub(4)..at;
     let led = near.clone().any(|at| matches!(&*lower(at), "within" | "takes" | "take" | "in" | "allow"));
     let least = near.clone().any(|at| matches!(&*lower(at), "least" | "allow"));
@@ -68,11 +68,15 @@ fn waited(text: &str, words: &[Word]) -> Option<Time> {
     // "If you get no answer within two days, call again" is about the guest; "older than 14 days" is an age.
     let of_another =
         near.into_iter().any(|at| matches!(&*lower(at), "than" | "before" | "ago" | "last" | "every"));
-    (led && speaks && !of_another).then_some(Time { hours, least })
+    (led && speaks && !of_another).then_some(Time { minutes, least })
 }
 
-/// "24 hours", "one day", "two weeks", in hours.
+/// "24 hours", "one day", "two weeks", in minutes.
 fn span_of_time(text: &str, words: &[Word], at: usize) -> Option<u32> {
+    const DAY: u32 = 24 * 60;
+    if let Some((_, minutes)) = durations::span_of_time(text, words, at) {
+        return Some(minutes);
+    }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let count = match &*lower(at) {
         "a" | "an" => 1,
@@ -80,10 +84,9 @@ fn span_of_time(text: &str, words: &[Word], at: usize) -> Option<u32> {
     };
     let working = usize::from(matches!(&*lower(at + 1), "working" | "business" | "full"));
     let unit = match &*lower(at + 1 + working) {
-        "hour" | "hours" => 1,
-        "day" | "days" => 24,
-        "week" | "weeks" => 24 * 7,
-        "month" | "months" => 24 * 30,
+        "day" | "days" => DAY,
+        "week" | "weeks" => 7 * DAY,
+        "month" | "months" => 30 * DAY,
         _ => return None,
     };
     count.checked_mul(unit)

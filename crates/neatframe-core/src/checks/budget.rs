@@ -38,11 +38,18 @@ impl Budget {
     }
 }
 
-/// Reports the first sum that the first budget leaves no room for.
+/// How many sums are compared.
+const MOST: usize = 32;
+
+/// Reports the first sum that an earlier one leaves no room for.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let budgets: Vec<Budget> = (0..case.units.len()).filter_map(|unit| budget(case, unit)).collect();
-    let Some(first) = budgets.first() else { return };
-    let Some(other) = budgets.iter().find(|other| first.excludes(other)) else { return };
+    let budgets: Vec<Budget> =
+        (0..case.units.len()).filter_map(|unit| budget(case, unit)).take(MOST).collect();
+    let pairs = budgets
+        .iter()
+        .enumerate()
+        .flat_map(|(at, other)| budgets[..at].iter().map(move |first| (first, other)));
+    let Some((first, other)) = pairs.into_iter().find(|(first, other)| first.excludes(other)) else { return };
     let line = case.source.position(first.span.start()).line;
     let message =
         format!("`{}` stands against `{}` (line {line})", case.shown(other.span), case.shown(first.span));

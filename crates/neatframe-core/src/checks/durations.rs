@@ -119,7 +119,7 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
 }
 
 /// "Ten minutes", "half an hour", "an hour and a half", "two hours": how many words it takes, and minutes.
-fn span_of_time(text: &str, words: &[Word], at: usize) -> Option<(usize, u32)> {
+pub(super) fn span_of_time(text: &str, words: &[Word], at: usize) -> Option<(usize, u32)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     if lower(at) == "half" && lower(at + 1) == "an" && lower(at + 2) == "hour" {
         return Some((3, 30));

@@ -223,10 +223,10 @@ fn report<'a>(
 
 /// "you should never": its length in bytes, and the word that is left of it.
 fn never_of_you(behind: &str) -> Option<(usize, &'static str)> {
-    [("never", "never"), ("always", "always")].into_iter().find_map(|(word, left)| {
+    ["never", "always"].into_iter().find_map(|word| {
         ["you should ", "you must ", "you "].iter().find_map(|lead| {
             let rest = behind.strip_prefix(lead)?.strip_prefix(word)?;
-            rest.starts_with(' ').then_some((lead.len() + word.len(), left))
+            rest.starts_with(' ').then_some((lead.len() + word.len(), word))
         })
     })
 }
