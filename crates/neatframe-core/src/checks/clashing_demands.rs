@@ -1,7 +1,7 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, accompanied, always_there, answer_times, case_outcome, catch_all,
+    Case, Check, Meta, Sink, accompanied, always_there, answer_tag, answer_times, case_outcome, catch_all,
     choice_ruled_out, closed_days, counts, each_opens, emptied, even_so, field_done_or_not, first_question,
     fixed_words, free_hours, kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked,
     needed_or_not, nothing_beside, one_or_several, only_or_all, outside_choices, outside_hours,
@@ -142,6 +142,7 @@ impl Check for ClashingDemands {
         fixed_words::run(case, sink);
         left_out_or_marked::run(case, sink);
         nothing_beside::run(case, sink);
+        answer_tag::run(case, sink);
         answer_times::run(case, sink);
         closed_days::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {

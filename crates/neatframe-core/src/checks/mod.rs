@@ -2,6 +2,7 @@
 
 mod accompanied;
 mod always_there;
+mod answer_tag;
 mod answer_times;
 mod beyond_levels;
 mod budget;

@@ -114,7 +114,11 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         });
         let only = |word: &Word| matches!(&*word.lower(text), "only" | "solely" | "exclusively");
         // "No figures that are not in the log".
-        likeness::confined(text, words).is_some()
+        let alone = demands_of(case, unit).any(|rule| {
+            matches!(rule.demand, Demand::Manner { axis: "words around the data", pole: "only JSON" })
+        });
+        alone
+            || likeness::confined(text, words).is_some()
             || other && words.iter().any(|word| word.is(vocabulary::NEGATION))
             || words.iter().any(only)
     };

@@ -20,7 +20,11 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 105] = [
+static FIXED: [Phrase; 109] = [
+    (&["back|backs", "up"], &["support"], 0),
+    (&["is|are|be", "backed"], &["support"], 0),
+    (&["character|letter|word", "for", "character|letter|word"], &[], 0),
+    (&["as", "they|it", "appear|appears|stand|stands"], &[], 0),
     (&["make|makes|making", "stuff|things|something|anything|facts|it|them", "up"], &["invent"], 0),
     (
         &["make|makes|making", "up", "stuff|things|answers|facts|something|anything|information|data"],

@@ -5,12 +5,13 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Words with which a thing is said to be left as it is, besides its name.
-pub(super) const PRESERVING: [&str; 45] = [
-    "existing", "language", "preserve", "preserved", "retain", "retained", "verbatim", "exactly", "intact",
-    "modify", "modified", "edit", "edited", "rearrange", "reword", "kept", "keep", "original", "given",
-    "untranslated", "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left",
-    "unchanged", "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched",
-    "remain", "remains", "stay", "stays", "convert", "converted",
+pub(super) const PRESERVING: [&str; 52] = [
+    "copy", "copied", "reproduce", "reproduced", "appear", "written", "precisely", "existing", "language",
+    "preserve", "preserved", "retain", "retained", "verbatim", "exactly", "intact", "modify", "modified",
+    "edit", "edited", "rearrange", "reword", "kept", "keep", "original", "given", "untranslated",
+    "translate", "translated", "in", "as", "they", "it", "is", "are", "leave", "left", "unchanged",
+    "untouched", "unaltered", "change", "changed", "alter", "altered", "touch", "touched", "remain",
+    "remains", "stay", "stays", "convert", "converted",
 ];
 
 /// "Keep the names as they are", "the names stay unchanged", "do not alter the names".
@@ -25,6 +26,8 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
         "keep" | "leave" | "stay" | "stays" | "remain" | "remains" | "left" | "kept" => (at + 1..words.len())
             .any(|at| match &*lower(at) {
                 "unchanged" | "untouched" | "unaltered" | "untranslated" | "verbatim" | "intact" => true,
+                // "Keep the names character for character".
+                "for" => next_to_its_twin(&lower, at),
                 // "Keep the original order".
                 "original" | "given" | "existing" => {
                     matches!(&*lower(at - 1), "the" | "their" | "its") && at <= 3 && words.len() > at + 1
@@ -44,6 +47,14 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
                 }
                 _ => false,
             }),
+        // "Copy the names exactly", "names are copied character for character".
+        "copy" | "copied" | "reproduce" | "reproduced" => {
+            (at + 1..words.len()).any(|next| match &*lower(next) {
+                "verbatim" | "exactly" | "precisely" => true,
+                "for" => next_to_its_twin(&lower, next),
+                _ => false,
+            }) && !words[..at].iter().any(|word| word.is(vocabulary::NEGATION))
+        }
         "change" | "alter" | "touch" | "translate" | "changed" | "altered" | "touched" | "translated"
         | "modify" | "modified" | "edit" | "edited" | "rearrange" | "reword" | "reorder" | "rename"
         | "renamed" | "convert" | "converted" => {
@@ -54,6 +65,11 @@ pub(super) fn preserves(text: &str, words: &[Word]) -> bool {
         }
         _ => false,
     })
+}
+
+/// The "for" of "character for character".
+fn next_to_its_twin<'a>(lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> bool {
+    at > 1 && !lower(at + 1).is_empty() && lower(at - 1) == lower(at + 1)
 }
 
 /// Words from which a sentence says more than what is kept.
@@ -91,7 +107,11 @@ mod tests {
         assert!(kept("The names stay unchanged."));
         assert!(kept("Never alter the names."));
         assert!(kept("Keep the names in Danish."));
+        assert!(kept("Copy the names exactly as they appear."));
+        assert!(kept("Names are copied letter for letter."));
         assert!(!kept("Keep the names short."));
+        assert!(!kept("Copy the names."));
+        assert!(!kept("Never copy names exactly."));
         assert!(!kept("Do not change the names into numbers."));
         assert!(!kept("If the boat is late, leave the names as they are."));
     }

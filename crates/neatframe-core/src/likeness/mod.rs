@@ -259,7 +259,9 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             gist.stems.len() >= 2 && lower == "without" && words[at - 1].text(text) == "," && negations == 0;
         // "If you cannot help, pass the call on": the case is denied, not the demand.
         let opens_case = words[0].is(vocabulary::CONDITION) && in_condition;
-        let denies = word.is(vocabulary::NEGATION) && !aside && !opens_case;
+        // "Every call, late or not".
+        let either = lower == "not" && at > 0 && words[at - 1].lower(text) == "or";
+        let denies = word.is(vocabulary::NEGATION) && !aside && !opens_case && !either;
         negations += u32::from(denies);
         // "Posts that you cannot read" are told apart from others by it.
         let relative = |at: usize| matches!(&*words[at].lower(text), "that" | "which" | "who");
@@ -339,6 +341,16 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
         let same = at > 0 && words[at - 1].lower(text) == "same" && !measured;
         if at == 0 && told_by_a_clause && HEADS.contains(&&*lower) || same {
             gist.loose.push(stem(&lower));
+        }
+        // "End with DONE", "finish by writing OVER".
+        let led = at > 0
+            && matches!(
+                &*words[at - 1].lower(text),
+                "with" | "writing" | "is" | "write" | "print" | "say" | "says"
+            );
+        if led && word.is(vocabulary::STOP) && is_name(text, *word) && !is_name(text, words[at - 1]) {
+            gist.named.push(stem(&lower));
+            gist.stems.push(stem(&lower));
         }
         if word.is_punctuation() || solely || sticks || word.is(vocabulary::STOP | vocabulary::NEGATION) {
             continue;

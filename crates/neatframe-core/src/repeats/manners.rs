@@ -137,7 +137,16 @@ pub(super) fn same(
             word.is(vocabulary::QUOTE)
                 || matches!(
                     &*word.lower(text),
-                    "`" | "with" | "key" | "keys" | "field" | "fields" | "containing"
+                    "`" | "with"
+                        | "key"
+                        | "keys"
+                        | "field"
+                        | "fields"
+                        | "containing"
+                        | "fence"
+                        | "fences"
+                        | "backticks"
+                        | "markdown"
                 )
         };
         let room = if of_many {
@@ -241,7 +250,7 @@ const GENERAL: [&str; 12] = [
 ];
 
 /// Words that only carry a demand of manner.
-const FRAMES: [&str; 14] = [
-    "use", "keep", "write", "make", "give", "answer", "reply", "text", "whole", "always", "throughout",
-    "everything", "result", "output",
+const FRAMES: [&str; 20] = [
+    "return", "stay", "remain", "original", "input", "object", "use", "keep", "write", "make", "give",
+    "answer", "reply", "text", "whole", "always", "throughout", "everything", "result", "output",
 ];

@@ -8,12 +8,14 @@ mod limits;
 mod manners;
 mod orders;
 mod placed;
+mod scales;
 mod set_aside;
 mod sides;
 mod things;
 mod unasked;
 mod values;
 mod verbatim;
+mod whole;
 
 use crate::classify::Label;
 use crate::component::Component;
@@ -94,7 +96,10 @@ pub(crate) fn find(
         .chain(orders::repeated(text, words, spans()))
         .chain(placed::repeated(text, words, spans()))
         .chain(things::repeated(text, words, spans()))
-        .chain(values::same_fallback(text, words, spans()));
+        .chain(scales::repeated(text, words, spans()))
+        .chain(whole::repeated(text, words, spans()))
+        .chain(values::same_fallback(text, words, spans()))
+        .chain(values::same_way_out(text, words, spans()));
     for (unit, earlier) in again {
         twins.entry(unit).or_insert(earlier);
     }

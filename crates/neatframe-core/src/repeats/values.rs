@@ -1,11 +1,12 @@
 //! Values that two demands give alike: what is written in a gap, a word that is ruled out, a form for dates or sums.
 
 use super::limits::SHORT;
+use super::told_again;
 use crate::lexicon::vocabulary;
 use crate::requirement::{Demand, Requirement, is_one_gap, quotations};
 use crate::span::Span;
 use crate::units::Unit;
-use crate::words::Words;
+use crate::words::{Word, Words};
 use std::collections::HashMap;
 
 /// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
@@ -46,6 +47,8 @@ pub(super) fn stated_again(
     for rule in requirements.iter().filter(|rule| !rule.conditional) {
         let (value, part) = match &rule.demand {
             Demand::Omit(word) => (word.to_lowercase(), None),
+            Demand::EndsWith(words) => (format!("… {}", words.to_lowercase()), rule.part.as_deref()),
+            Demand::BeginsWith(words) => (format!("{} …", words.to_lowercase()), rule.part.as_deref()),
             Demand::DateForm(form) | Demand::MoneyForm(form) => (form.clone(), part_of(rule)),
             _ => continue,
         };
@@ -93,6 +96,59 @@ pub(super) fn same_fallback(
     found
 }
 
+/// Words of a fallback that names no case of its own: that the answer is not there, and that this is said. Sorted.
+const PLAIN: [&str; 45] = [
+    "admit", "answer", "answers", "available", "clearly", "contain", "contains", "directly", "explicitly",
+    "find", "found", "give", "given", "hold", "holds", "inform", "information", "instead", "just", "know",
+    "let", "me", "necessary", "needed", "please", "politely", "present", "provide", "provided", "relevant",
+    "reply", "respond", "say", "says", "simply", "so", "state", "sufficient", "tell", "that", "then",
+    "there", "unable", "user", "write",
+];
+
+/// The way out where the answer is not there, told twice: "if the answer is not in the log, say so", "if you cannot find it, say that
+/// you don't know". Words of its own for the reply are new.
+pub(super) fn same_way_out(
+    text: &str,
+    words: &Words,
+    demands: impl Iterator<Item = (usize, Span)>,
+) -> Vec<(usize, usize)> {
+    let quotes = |demand: &[Word]| demand.iter().any(|word| word.is(vocabulary::QUOTE));
+    let read = |demand: &[Word]| {
+        let case = demand.iter().position(|word| word.is(vocabulary::CONDITION))?;
+        let says = |word: &Word| {
+            matches!(&*word.lower(text), "say" | "reply" | "respond" | "tell" | "state" | "admit" | "write")
+        };
+        let absent = |word: &Word| word.is(vocabulary::NEGATION) || word.lower(text) == "unable";
+        let (head, tail) = demand.split_at(case);
+        let (clause, order) = match case {
+            0 => tail.split_at(tail.iter().position(|word| word.text(text) == ",")?),
+            _ => (tail, head),
+        };
+        let sought =
+            clause.iter().any(|word| matches!(&*word.lower(text), "answer" | "information" | "it" | "find"));
+        let plain = |word: &&Word| {
+            PLAIN.binary_search(&&*word.lower(text)).is_ok()
+                || word.is_punctuation()
+                || word
+                    .is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::CONDITION)
+        };
+        // "In the log": what it is looked for in may be named.
+        let named = clause.iter().filter(|word| !plain(word)).count();
+        let fits = demand.len() <= WAY
+            && sought
+            && clause.iter().any(absent)
+            && named <= 2
+            && order.iter().any(says)
+            && order.iter().all(|word| plain(&word));
+        fits.then(|| quotes(order))
+    };
+    // What one says in its own words, the other has said.
+    told_again(words, demands, 1, read, |told, later| *told || !later)
+}
+
+/// The longest such demand, in words and signs.
+const WAY: usize = 24;
+
 /// Within how many words of the case a thing is said not to be there.
 const FEW: usize = 6;
 /// Words from which a quotation is a sentence for one case, and no value for many.
@@ -102,6 +158,18 @@ const PHRASE: usize = 3;
 mod tests {
     use super::*;
     use crate::repeats::two_lines;
+
+    #[test]
+    fn one_way_out_twice() {
+        assert!(PLAIN.is_sorted());
+        let again = |first: &str, second: &str| two_lines(first, second, same_way_out);
+        let first = "If the answer is not in the log, say so.";
+        assert!(again(first, "When the log does not hold the answer, say that you don't know."));
+        assert!(again("If you cannot find it, reply \"I do not know\".", first));
+        assert!(!again(first, "If you cannot find it, reply \"not found\"."), "words of its own");
+        assert!(!again(first, "If the fare is not in the log, say so."), "one thing");
+        assert!(!again(first, "If the answer is not in the log, ask the captain."));
+    }
 
     #[test]
     fn one_fallback_twice() {

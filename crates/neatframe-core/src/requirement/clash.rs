@@ -361,9 +361,13 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
 /// Two manners in one sentence are two parts of one wish ("formal to guests, casual to the crew"), and so are two about
 /// different parts of the reply.
 fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
-    // These axes are about one part themselves.
-    let around =
-        matches!(&earlier.demand, Demand::Manner { axis, .. } if lexicon::OF_ONE_PART.contains(axis));
+    // These axes are about one part themselves: both demands are, where both are on one of them.
+    let axis_of = |rule: &Requirement| match rule.demand {
+        Demand::Manner { axis, .. } => Some(axis),
+        _ => None,
+    };
+    let cased = [earlier, later].iter().all(|rule| axis_of(rule) != Some("letter case"));
+    let around = cased && axis_of(earlier).is_some_and(|axis| lexicon::OF_ONE_PART.contains(&axis));
     // "No emoji" bounds every part, so "an emoji in the title" breaks it.
     let bans_all = |rule: &Requirement| {
         let Demand::Manner { pole, .. } = &rule.demand else { return false };

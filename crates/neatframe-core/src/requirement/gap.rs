@@ -87,14 +87,17 @@ fn without(sight: &Sight<'_>, unit: usize, words: &[Word], lower: &[Cow<'_, str>
         .find(|&at| lower[at] == "without" || lower[at - 1] == "with" && lower[at] == "no")?;
     let noun = (at + 1..lower.len()).find(|&at| !matches!(&*lower[at], "a" | "an" | "any"))?;
     let gets = (noun + 1..lower.len().min(noun + 3))
-        .find(|&at| matches!(&*lower[at], "get" | "gets" | "become" | "receive" | "carry"))?;
+        .find(|&at| matches!(&*lower[at], "get" | "gets" | "become" | "receive" | "carry" | "is" | "are"))?;
     let value = words.get(gets + 1)?;
     let end = text[value.start as usize..].find([' ', ',', ';', '\n']).unwrap_or(usize::MAX);
     let from = value.start as usize;
     let rest = &text[from..sight.units[unit].text.end().min(from.saturating_add(end))];
     let shown = rest.trim_end_matches('.').trim_matches(['"', '`', '“', '”']).to_lowercase();
-    let fixed = value.is_number() || value.is(vocabulary::QUOTE) || shown == "null";
-    (fixed && !shown.is_empty()).then(|| Demand::Gap { of: lower[noun].to_string(), value: shown })
+    // "Boats without a licence are 12" counts them.
+    let counted = value.is_number() && matches!(&*lower[gets], "is" | "are");
+    let fixed = value.is_number() && !counted || value.is(vocabulary::QUOTE) || shown == "null";
+    let of = if ANY.contains(&&*lower[noun]) { String::new() } else { lower[noun].to_string() };
+    (fixed && !shown.is_empty()).then_some(Demand::Gap { of, value: shown })
 }
 
 /// How far behind "leave" the word "empty" may stand.
@@ -149,7 +152,9 @@ fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
         }
         // "Whenever the recipe states none".
         let states = at > 0 && matches!(&*lower[at - 1], "states" | "gives" | "names" | "has" | "contains");
-        if is(at, &["none"]) && states && asked {
+        // "If there are none".
+        let are = at > 1 && is(at - 1, &["are", "is"]) && is(at - 2, &["there"]);
+        if is(at, &["none"]) && (states || are) && asked {
             return Some((at, at));
         }
         // "Is not given", "does not give it", "if no date is given".
@@ -183,6 +188,13 @@ fn value(
         return quoted;
     }
     let outside = (0..lower.len()).filter(|at| *at < first || *at > last);
+    // "Return []": the empty list.
+    let brackets = outside
+        .clone()
+        .find(|&at| led(at) && lower[at] == "[" && lower.get(at + 1).is_some_and(|next| next == "]"));
+    if let Some(at) = brackets {
+        return Some((at, "empty".to_string()));
+    }
     outside.clone().find_map(|at| {
         let name = &*lower[at];
         let near = at.saturating_sub(3)..at;
@@ -250,7 +262,20 @@ fn named(words: &[Word], lower: &[Cow<'_, str>], from: usize, to: usize) -> Stri
             && !ANY.contains(&&*lower[*at])
             && !matches!(
                 &*lower[*at],
-                "write" | "put" | "use" | "leave" | "set" | "return" | "does" | "do" | "enter" | "unknown"
+                "write"
+                    | "put"
+                    | "use"
+                    | "leave"
+                    | "set"
+                    | "return"
+                    | "does"
+                    | "do"
+                    | "enter"
+                    | "unknown"
+                    | "become"
+                    | "becomes"
+                    | "get"
+                    | "gets"
             )
     };
     let named: Vec<&str> = (from..to).filter(plain).map(|at| &*lower[at]).collect();
@@ -288,6 +313,9 @@ mod tests {
             said("Fill in the slip. If no due date is given, write \"next boat\"."),
             ["reply: `next boat` in a gap of due date"]
         );
+        assert_eq!(said("Fill in the slip. Fields without a value are null."), ["reply: `null` in a gap"]);
+        assert_eq!(said("Fill in the slip. Missing values become null."), ["reply: `null` in a gap"]);
+        assert_eq!(said("Write the notice. Boats without a licence are 12."), [""; 0]);
         assert_eq!(said("Write the notice. Never leave a gap."), [""; 0]);
         assert_eq!(said("If the pier is not named, ask the guest."), [""; 0]);
     }

@@ -24,11 +24,18 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         // "When read aloud" says how it is read.
         let aloud = said == "when"
             && words.get(at + 1).is_some_and(|next| matches!(&*lower(next), "read" | "printed" | "spoken"));
+        // "When you are done, sum up the changes" says when it is done.
+        let ended = matches!(&*said, "when" | "once")
+            && words.get(at + 1).is_some_and(|next| lower(next) == "you")
+            && words[at + 1..]
+                .iter()
+                .take(3)
+                .any(|next| matches!(&*lower(next), "done" | "finished" | "through" | "ready" | "finish"));
         // "Neither when the guest begs nor when the crew does", "even if asked": in every case.
         let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
-        !aloud && !in_all && !compares && (said != "once" || goes_on && !at_once)
+        !aloud && !in_all && !compares && !ended && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {
@@ -155,6 +162,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             push(place, Demand::Mention(inner));
         }
     }
+    if let Some((place, mark)) = closing_mark(text, words) {
+        push(place, Demand::EndsWith(mark));
+    }
     for (place, word) in capitals_ruled_out(text, words) {
         push(place, Demand::Omit(word));
     }
@@ -182,6 +192,43 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     {
         push(span, Demand::Gate);
     }
+}
+
+/// The word in capitals that is to stand last: "end with DONE", "the last line is DONE", "write DONE at the end".
+fn closing_mark(text: &str, words: &[Word]) -> Option<(Span, String)> {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let capitals = |word: &Word| {
+        let shown = word.text(text);
+        shown.len() > 1 && shown.bytes().all(|byte| byte.is_ascii_uppercase() || byte == b'_')
+    };
+    // A whole line in capitals shouts.
+    let at = words
+        .iter()
+        .position(capitals)
+        .filter(|_| words.iter().filter(|word| capitals(word)).count() == 1)?;
+    let last = words[at + 1..].iter().all(|word| word.is_punctuation());
+    let at_the_end = matches!(&*lower(at + 1), "at") && (2..5).any(|step| lower(at + step) == "end");
+    let closes = |word: &str| {
+        matches!(word, "end" | "ends" | "finish" | "finishes" | "close" | "closes" | "conclude" | "ending")
+    };
+    let opened = (at.saturating_sub(4)..at).any(|at| closes(&lower(at)));
+    let by = match &*lower(at.checked_sub(1)?) {
+        "with" => opened,
+        "writing" | "saying" | "printing" => opened && lower(at - 2) == "by",
+        "is" | "reads" | "says" => {
+            matches!(&*lower(at.saturating_sub(3)), "last" | "final" | "closing")
+                && matches!(&*lower(at - 2), "line" | "word")
+        }
+        _ => false,
+    };
+    let written =
+        at_the_end && matches!(&*lower(at - 1), "write" | "put" | "say" | "print" | "add" | "output");
+    let denied = words[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    let of_a_part = words[..at].iter().any(|word| {
+        matches!(&*word.lower(text), "each" | "every" | "bullet" | "bullets" | "section" | "sections")
+    });
+    (!denied && !of_a_part && (last && by || written))
+        .then(|| (words[at].span(), words[at].text(text).to_string()))
 }
 
 /// True for words that end in a denial: "do not …".

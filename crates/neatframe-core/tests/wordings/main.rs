@@ -26,6 +26,8 @@ mod near_repeats;
 mod near_repeats_at_borders;
 mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
+mod one_demand_in_many_wordings;
+mod opposites_on_agents;
 mod opposites_on_answers;
 mod opposites_on_plans;
 mod opposites_on_style;
@@ -122,6 +124,7 @@ fn questions() -> impl Iterator<Item = Sides> {
         opposites_on_style::SIDES,
         opposites_on_works::SIDES,
         opposites_on_plans::SIDES,
+        opposites_on_agents::SIDES,
     ]
     .into_iter()
     .flatten()
@@ -178,6 +181,24 @@ fn demands_made_twice() {
     ]
     .concat();
     let missed = unheard(&pairs, Family::Redundant, |pair| apart(pair, "Thank the crew."));
+    assert!(missed.is_empty(), "{missed:#?}");
+}
+
+#[test]
+fn one_demand_in_many_wordings() {
+    let mut missed = Vec::new();
+    for wordings in one_demand_in_many_wordings::DEMANDS {
+        for (at, first) in wordings.iter().enumerate() {
+            let others = wordings.iter().enumerate().filter(|(place, _)| *place != at);
+            let task = "Work through the captain's log in {log}.";
+            let told = |second: &str| {
+                let prompt = format!("{task}\n\n- {first}\n- Name the pier.\n- {second}\n");
+                !common::raised(Family::Redundant, &prompt).is_empty()
+                    && common::raised(Family::Conflict, &prompt).is_empty()
+            };
+            missed.extend(others.filter(|(_, second)| !told(second)).map(|(_, second)| (first, second)));
+        }
+    }
     assert!(missed.is_empty(), "{missed:#?}");
 }
 

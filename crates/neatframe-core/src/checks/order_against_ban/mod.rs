@@ -238,7 +238,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         // "Ask before you delete anything" asks for one case.
         let before =
             lower(verb_at) == "ask" && clause.first().is_some_and(|word| word.lower(text) == "before");
-        order.conditional = conditional || before;
+        order.conditional = conditional || before || forbids && is_for_a_time(text, clause);
         order.always = always;
         order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
         // "Make the error texts friendlier" does not keep them.
@@ -314,6 +314,18 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(must_not(unit, words, &lower).map(|order| Order { conditional, ..order }));
     found.extend(marks::of(text, unit, words));
     found
+}
+
+/// "Never list a pier twice", "never edit a file that you have not read": done once, or later, it is no offence.
+fn is_for_a_time(text: &str, clause: &[Word]) -> bool {
+    let lower = |at: usize| clause.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    (0..clause.len()).any(|at| match &*lower(at) {
+        "twice" | "again" | "before" | "until" => true,
+        "more" => lower(at + 1) == "than" && lower(at + 2) == "once",
+        "have" => lower(at + 1) == "not",
+        "haven't" => true,
+        _ => false,
+    })
 }
 
 /// Where what is to be done begins: behind "the assistant", for "the assistant must not quote fares".

@@ -35,6 +35,8 @@ pub(super) struct Order {
     pub(super) bounded: bool,
     /// A thing to put in or to leave out: "add three hashtags", "no hashtags".
     pub(super) uses: bool,
+    /// It tells how a thing works, and not only what it is.
+    pub(super) explains: bool,
     /// It compares what is written of with another.
     pub(super) compares: bool,
     /// Forbidden by being cut: "cut the quotation".
@@ -74,7 +76,11 @@ impl Order {
         if order.conditional && knows_no_case && !order.uses {
             return true;
         }
-        if order.conditional || ban.conditional || are_contrary(&order.object, &ban.object) {
+        // "Do not explain the code", "reply with the code".
+        let explained = [stem("explanation"), stem("description")];
+        let only_given =
+            ban.explains && !order.explains && !order.all.iter().any(|word| explained.contains(word));
+        if order.conditional || ban.conditional || only_given || are_contrary(&order.object, &ban.object) {
             return false;
         }
         // "Do not speculate", "speculate about what comes next".
@@ -316,6 +322,7 @@ pub(super) fn order(
         refers,
         bounded,
         spared,
+        explains: matches!(spoken, "explain" | "describe"),
         compares: compares
             && clause.windows(2).any(|pair| {
                 matches!(&*pair[0].lower(text), "with" | "to" | "against")
