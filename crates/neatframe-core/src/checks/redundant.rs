@@ -36,6 +36,7 @@ static META: Meta = Meta {
         "If the guest asks for a pier, name one pier. If the guest asks for a boat, name one boat.",
         "Give a quote for the claim. When in doubt, give both a quote for the claim and one against it.",
         "Titles have at most 8 words. Bullets have at most 12 words.",
+        "Decide whether the slip names a day that has passed.\n- OVERDUE: the slip names a day that has passed.\n- OPEN: the day is to come.",
         "Describe each type.\n1. The slip has:\n   - \"type\": \"object\"\n2. The pier has:\n   - \"type\": \"object\"",
     ],
 };
@@ -104,6 +105,9 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     }
     if is_same(case.text(case.units[unit].text), case.text(case.units[earlier].text)) {
         return false;
+    }
+    if has_a_verdict(case.text(case.units[unit].text)) {
+        return true;
     }
     // What both confine is a rule, whatever else the two ask.
     let confines = |unit: usize| {
@@ -187,6 +191,20 @@ fn shows_a_line(line: &str) -> bool {
     let key = line.strip_prefix('"').and_then(|rest| rest.split_once('"')).map(|(_, rest)| rest.trim_start());
     turn || judged || line.ends_with("###") || key.is_some_and(|rest| rest.starts_with(':'))
 }
+
+/// "OVERDUE: the slip names a day that has passed": what a verdict stands for.
+fn has_a_verdict(line: &str) -> bool {
+    line.split_once(':').is_some_and(|(label, _)| {
+        let capitals = label.chars().all(|c| c.is_ascii_uppercase() || c == '_');
+        label.len() > 1 && capitals && !STRESSES.contains(&label)
+    })
+}
+
+/// Labels in capitals that only press what follows.
+const STRESSES: [&str; 16] = [
+    "ALWAYS", "ATTENTION", "CAUTION", "CRITICAL", "DO", "HINT", "IMPORTANT", "MUST", "NB", "NEVER", "NOTE",
+    "REMEMBER", "REMINDER", "RULE", "STRICT", "WARNING",
+];
 
 /// Within how many units the line is looked for that a list belongs to.
 const BELOW: usize = 12;
