@@ -154,6 +154,11 @@ impl Source {
         Ok(Source { text, body: 0, lines, list: Some(Box::new(list)) })
     }
 
+    /// What the file holds: the list as it is written, where the prompt is a message list, and the text where it is not.
+    pub fn file(&self) -> &str {
+        self.list.as_ref().map_or(&self.text, |list| &list.file)
+    }
+
     /// The messages of a message list, in order; empty for a plain prompt.
     pub fn messages(&self) -> &[MessageSpan] {
         self.list.as_ref().map_or(&[], |list| &list.messages)

@@ -52,6 +52,7 @@ impl Input {
             }
             ReadAs::Auto => match self.form() {
                 Some(form) => messages::read(file, form),
+                None if *self == Input::Stdin => Ok(messages::found(&file).unwrap_or(file)),
                 None => Ok(file),
             },
         }

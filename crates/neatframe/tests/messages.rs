@@ -67,12 +67,17 @@ fn places_are_those_in_the_file_for_every_form() {
 }
 
 #[test]
-fn standard_input_is_text_unless_told() {
+fn a_list_on_standard_input() {
     let folder = Folder::new();
-    assert_eq!(document(&folder, &["-"], LIST)["parts"][0]["speaker"], Value::Null);
-    for text in [LIST, LINES, YAML] {
-        assert_eq!(document(&folder, &["-", "--read-as", "messages"], text)["parts"][0]["speaker"], "system");
+    let speaker = |args: &[&str], text: &str| document(&folder, args, text)["parts"][0]["speaker"].clone();
+    for text in [LIST, LINES] {
+        assert_eq!(speaker(&["-"], text), "system");
+        assert_eq!(speaker(&["-", "--read-as", "text"], text), Value::Null);
     }
+    assert_eq!(speaker(&["-"], YAML), Value::Null, "YAML is prose as well");
+    assert_eq!(speaker(&["-", "--read-as", "messages"], YAML), "system");
+    let broken = "[{\"role\": \"user\", \"content\": \"Name the pier.\"}";
+    assert_eq!(speaker(&["-"], broken), Value::Null, "a prompt may open like a list");
 }
 
 #[test]

@@ -178,6 +178,19 @@ fn the_notes_on_every_message_are_kept() {
     assert_eq!(run.code, 0, "{}", run.err);
     let notes = std::fs::read_to_string(folder.path().join("n.txt")).unwrap();
     assert!(notes.contains("Basically") && notes.contains("Needless to say"), "{notes}");
+    assert!(notes.contains("c.json, turn 2 (user)"), "{notes}");
+}
+
+#[test]
+fn a_message_list_comes_and_goes_through_pipes() {
+    let folder = Folder::new();
+    let list = "[{\"role\": \"system\", \"content\": \"You are the clerk.\"},\n {\"role\": \"user\", \"content\": \"Basically, name it.\"}]\n";
+    let run = folder.run_with(&["reframe", "-", "--notes", "n.json", "--notes-as", "json"], list);
+    assert_eq!(run.code, 0, "{}", run.err);
+    assert_eq!(run.out, list.replace("Basically, name", "Name"));
+    let notes = std::fs::read_to_string(folder.path().join("n.json")).unwrap();
+    let notes: serde_json::Value = serde_json::from_str(&notes).unwrap();
+    assert_eq!(notes[0]["turn"], 2, "{notes}");
 }
 
 #[test]

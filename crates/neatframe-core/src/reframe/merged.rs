@@ -4,7 +4,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::Demand;
+use crate::requirement::{Bound, Demand};
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -86,19 +86,24 @@ impl<'a> Pairs<'a> {
         self.amounts.get(&unit).map_or(&[], Vec::as_slice)
     }
 
-    /// "About 250 words" is no "at most 250 words": an earlier unit near the top has the very amount. "Under 80" and "no longer
-    /// than 80" are one.
+    /// "About 250 words" is no "at most 250 words": an earlier unit near the top has the very amount, or one that is within it, as
+    /// "two sentences" is within "at most two". "Under 80" and "no longer than 80" are one.
     fn told_before(&self, unit: usize, wanted: &Demand) -> bool {
-        let near = |one: Option<u32>, two: Option<u32>| match (one, two) {
-            (Some(one), Some(two)) => one.abs_diff(two) <= 1,
-            (one, two) => one == two,
+        let within = |told: &Bound, wanted: &Bound| {
+            let above = wanted.least.is_none_or(|least| told.least.is_some_and(|told| told + 1 >= least));
+            let below = wanted.most.is_none_or(|most| told.most.is_some_and(|told| told <= most + 1));
+            let near = |one: Option<u32>, two: Option<u32>| {
+                one.zip(two).is_none_or(|(one, two)| one.abs_diff(two) <= 1)
+            };
+            told.about == wanted.about
+                && above
+                && below
+                && near(told.least, wanted.least)
+                && near(told.most, wanted.most)
         };
         let same = |told: &Demand| match (told, wanted) {
             (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: own }) => {
-                measure == other
-                    && bound.about == own.about
-                    && near(bound.least, own.least)
-                    && near(bound.most, own.most)
+                measure == other && within(bound, own)
             }
             _ => false,
         };
@@ -201,7 +206,12 @@ mod tests {
     /// A row each: the rules, what stays of them, what goes.
     #[test]
     fn of_two_that_come_down_to_one() {
-        let rows: [(&str, &[&str], &[&str]); 5] = [
+        let rows: [(&str, &[&str], &[&str]); 6] = [
+            (
+                "- Answer in two sentences.\n- Name the pier.\n- Keep it to two sentences.\n",
+                &["Answer in two sentences."],
+                &["Keep it"],
+            ),
             (
                 "- Never query for all columns of the fare table.\n- Query only the columns of the fare table that the question needs.\n- Name the pier.\n",
                 &["Query only the columns of the fare table that the question needs."],

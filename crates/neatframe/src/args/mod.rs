@@ -132,7 +132,7 @@ pub(crate) struct WorkArgs {
 /// How a prompt file is read.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, ValueEnum)]
 pub(crate) enum ReadAs {
-    /// Message lists where the name ends in .json, .jsonl or .yaml, else text
+    /// Message lists where the name ends in .json, .jsonl or .yaml, or standard input holds one in JSON; else text
     Auto,
     /// The words as they stand
     Text,

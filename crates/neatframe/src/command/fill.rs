@@ -128,14 +128,14 @@ impl Template {
             let file = source.clone();
             return Ok(Template { file, form: None, reviews: vec![reviewed(source)] });
         }
-        let file = input.read(crate::args::ReadAs::Text)?;
+        let file = Source::from_bytes(source.file().as_bytes().to_vec())?;
         let form = match input {
             Input::File(path) => Form::of(path),
             Input::Stdin => None,
         };
         let form = form.unwrap_or_else(|| Form::guess(file.text()));
         let mut reviews = Vec::new();
-        messages::rewritten(file.text(), form, |_, text| {
+        messages::rewritten(file.text(), form, |_, _, text| {
             reviews.extend(Source::from_bytes(text.as_bytes().to_vec()).ok().map(reviewed));
             None
         })?;
@@ -160,7 +160,7 @@ impl Template {
         let value = |name: &str| row.get(name).cloned();
         let Some(form) = self.form else { return Ok(fill(&self.reviews[0], &value)) };
         let mut guarded = Vec::new();
-        let text = messages::rewritten(self.file.text(), form, |_, text| {
+        let text = messages::rewritten(self.file.text(), form, |_, _, text| {
             let source = Source::from_bytes(text.as_bytes().to_vec()).ok()?;
             let filled = fill(&reviewed(source), &value);
             guarded.extend(filled.guarded);

@@ -49,7 +49,7 @@ impl Work<'_> {
         let name = input.name();
         let source = input.read(self.args.work.read_as).with_context(|| output::visible(&name))?;
         if !source.messages().is_empty() {
-            return self.list(input).with_context(|| output::visible(&name));
+            return self.list(input, source.file()).with_context(|| output::visible(&name));
         }
         let before = source.text().to_string();
         let (review, reframed) = self.made(source);
@@ -95,15 +95,14 @@ impl Work<'_> {
         self.give(&Input::Stdin, &text, &reframed.text)
     }
 
-    /// Each system and user message of a list, in its place.
-    fn list(&self, input: &Input) -> Result<()> {
-        let file = input.read(crate::args::ReadAs::Text)?;
+    /// Each system and user message of a list, in its place. The notes name the turn.
+    fn list(&self, input: &Input, file: &str) -> Result<()> {
         let form = match input {
-            Input::File(path) => Form::of(path).unwrap_or_else(|| Form::guess(file.text())),
-            Input::Stdin => Form::guess(file.text()),
+            Input::File(path) => Form::of(path).unwrap_or_else(|| Form::guess(file)),
+            Input::Stdin => Form::guess(file),
         };
         let mut told = Vec::new();
-        let new = messages::rewritten(file.text(), form, |speaker, text| {
+        let new = messages::rewritten(file, form, |nth, speaker, text| {
             // What a turn lacks may stand in another one, so nothing is asked or offered here.
             let wishes = Wishes { ask: false, offer: false, ..self.wishes.clone() };
             let source = Source::from_bytes(text.as_bytes().to_vec()).ok()?;
@@ -111,23 +110,23 @@ impl Work<'_> {
             let reframed = (speaker != Speaker::Assistant).then(|| reframe(&review, &wishes))?;
             let new = reframed.text.trim_end().to_string();
             let changed = new != text.trim_end();
-            if changed {
-                told.push((review, reframed));
+            if changed || !reframed.notes.is_empty() {
+                told.push((notes::Turn { nth: nth + 1, speaker }, review, reframed));
             }
             changed.then_some(new)
         })?;
-        let mut notes = String::new();
-        for (review, reframed) in &told {
-            notes += &self.noted(&notes::Told::new(
-                &input.name(),
-                review,
-                reframed,
-                self.after(reframed)?,
-                &|_| None,
-            ))?;
+        let mut notes = Vec::new();
+        for (turn, review, reframed) in &told {
+            let after = self.after(reframed)?;
+            let name = input.name();
+            let told = notes::Told::new(&name, review, reframed, after, &|_| None);
+            notes.push(self.noted(&notes::Told { turn: Some(*turn), ..told })?);
         }
-        self.say(&notes)?;
-        self.give(input, file.text(), &new)
+        self.say(&match self.args.notes_as {
+            NotesAs::Json => notes::array(&notes),
+            NotesAs::List | NotesAs::Side => notes.concat(),
+        })?;
+        self.give(input, file, &new)
     }
 
     fn tell(&self, told: &notes::Told<'_>) -> Result<()> {

@@ -58,11 +58,18 @@ pub(crate) fn read(file: Source, form: Form) -> Result<Source> {
     Ok(Source::from_messages(file, messages)?)
 }
 
-/// The list with the contents that `change` gives anew; everything else stays as it is written, byte for byte.
+/// The messages of a text that has no name, where it is a message list in JSON from its first sign to its last.
+pub(crate) fn found(text: &Source) -> Option<Source> {
+    let opens = text.text().trim_start().starts_with(['[', '{']);
+    let form = Form::guess(text.text());
+    (opens && may_hold(text.text().as_bytes())).then(|| read(text.clone(), form).ok()).flatten()
+}
+
+/// The list with the contents that `change` gives anew, asked with the place of each message in the list; everything else stays as it is written, byte for byte.
 pub(crate) fn rewritten(
     file: &str,
     form: Form,
-    mut change: impl FnMut(Speaker, &str) -> Option<String>,
+    mut change: impl FnMut(usize, Speaker, &str) -> Option<String>,
 ) -> Result<String> {
     if form == Form::Yaml {
         return rewritten_yaml(file, change);
@@ -71,7 +78,7 @@ pub(crate) fn rewritten(
     let messages = messages.map_err(|fault| anyhow!("{}", fault.what))?;
     let mut out = String::with_capacity(file.len());
     let mut at = 0;
-    for message in &messages {
+    for (nth, message) in messages.iter().enumerate() {
         let (Some(first), Some(last)) = (message.anchors.first(), message.anchors.last()) else { continue };
         let (open, close) = (first.file.saturating_sub(1), last.file + (message.text.len() - last.text));
         // A content in several parts is no single string, and stays.
@@ -81,7 +88,7 @@ pub(crate) fn rewritten(
         });
         let Some(new) = Some(())
             .filter(|()| plain)
-            .and_then(|()| change(message.speaker, &message.text))
+            .and_then(|()| change(nth, message.speaker, &message.text))
             .filter(|new| *new != message.text)
         else {
             continue;
@@ -94,13 +101,17 @@ pub(crate) fn rewritten(
     Ok(out)
 }
 
-fn rewritten_yaml(file: &str, mut change: impl FnMut(Speaker, &str) -> Option<String>) -> Result<String> {
+fn rewritten_yaml(
+    file: &str,
+    mut change: impl FnMut(usize, Speaker, &str) -> Option<String>,
+) -> Result<String> {
     let mut wanted = Vec::new();
     let mut new = Vec::new();
-    for (message, written) in yaml::written(file).map_err(|fault| anyhow!("{}", fault.what))? {
+    let messages = yaml::written(file).map_err(|fault| anyhow!("{}", fault.what))?;
+    for (nth, (message, written)) in messages.into_iter().enumerate() {
         let Message { speaker, mut text, .. } = message;
         if let Some(written) = written
-            && let Some(mut changed) = change(speaker, &text).filter(|new| *new != text)
+            && let Some(mut changed) = change(nth, speaker, &text).filter(|new| *new != text)
         {
             // A block ends its last line as it did before.
             let tail = text.len() - text.trim_end_matches('\n').len();

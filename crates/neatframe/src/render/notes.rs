@@ -5,7 +5,7 @@ use super::style::{self, paint};
 use super::usage::Usage;
 use crate::output::visible;
 use anyhow::Result;
-use neatframe_core::{Change, Note, Reframed, Review};
+use neatframe_core::{Change, Note, Reframed, Review, Speaker};
 use serde::Serialize;
 use std::fmt::Write as _;
 
@@ -18,6 +18,15 @@ pub(crate) struct Told<'a> {
     pub(crate) after: Review,
     /// Which file and line a byte of the source came from, where several files were joined.
     pub(crate) origin: &'a dyn Fn(usize) -> Option<String>,
+    /// The turn of a message list that is told of; lines are its own.
+    pub(crate) turn: Option<Turn>,
+}
+
+/// A turn of a message list, counted from 1.
+#[derive(Clone, Copy)]
+pub(crate) struct Turn {
+    pub(crate) nth: usize,
+    pub(crate) speaker: Speaker,
 }
 
 impl<'a> Told<'a> {
@@ -28,7 +37,13 @@ impl<'a> Told<'a> {
         after: Review,
         origin: &'a dyn Fn(usize) -> Option<String>,
     ) -> Told<'a> {
-        Told { name, before, reframed, after, origin }
+        Told { name, before, reframed, after, origin, turn: None }
+    }
+
+    /// The name of the file, and the turn in it.
+    fn title(&self) -> String {
+        let turn = |turn: Turn| format!(", turn {} ({})", turn.nth, turn.speaker.id());
+        visible(self.name) + &self.turn.map(turn).unwrap_or_default()
     }
 
     /// Tokens and findings, before and after.
@@ -55,7 +70,7 @@ impl<'a> Told<'a> {
 /// The list of notes.
 pub(crate) fn list(told: &Told<'_>, colour: bool, width: usize) -> String {
     let mut out = String::new();
-    let title = format!("changes to {}", visible(told.name));
+    let title = format!("changes to {}", told.title());
     let _ =
         writeln!(out, "{}  {}", paint(style::BOLD, &title, colour), paint(style::DIM, &told.facts(), colour));
     if told.reframed.notes.is_empty() {
@@ -71,6 +86,9 @@ pub(crate) fn list(told: &Told<'_>, colour: bool, width: usize) -> String {
 #[derive(Serialize)]
 struct Notes<'a> {
     path: &'a str,
+    /// The turn of a message list, counted from 1; lines and bytes are its own.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    turn: Option<usize>,
     changes: Vec<Entry<'a>>,
     before: Measured,
     after: Measured,
@@ -108,6 +126,7 @@ pub(crate) fn json(told: &Told<'_>, usage: bool) -> Result<String> {
     };
     let notes = Notes {
         path: told.name,
+        turn: told.turn.map(|turn| turn.nth),
         changes: told.reframed.notes.iter().map(|note| entry(told, note)).collect(),
         before: measured(told.before),
         after: measured(&told.after),
@@ -115,6 +134,12 @@ pub(crate) fn json(told: &Told<'_>, usage: bool) -> Result<String> {
         usage: usage.then(|| Usage::of(&told.after)),
     };
     Ok(serde_json::to_string_pretty(&notes)? + "\n")
+}
+
+/// The notes on several turns as one JSON array.
+pub(crate) fn array(notes: &[String]) -> String {
+    let notes: Vec<&str> = notes.iter().map(|note| note.trim_end()).collect();
+    format!("[{}]\n", notes.join(",\n"))
 }
 
 fn entry<'a>(told: &Told<'_>, note: &'a Note) -> Entry<'a> {
@@ -133,8 +158,7 @@ fn entry<'a>(told: &Told<'_>, note: &'a Note) -> Entry<'a> {
 pub(crate) fn side(told: &Told<'_>, colour: bool, width: usize) -> String {
     let half = (width.saturating_sub(3)) / 2;
     let mut out = String::new();
-    let _ =
-        writeln!(out, "{}", paint(style::DIM, &format!("{}: {}", visible(told.name), told.facts()), colour));
+    let _ = writeln!(out, "{}", paint(style::DIM, &format!("{}: {}", told.title(), told.facts()), colour));
     let (before, after) = (told.before.source().text(), told.reframed.text.as_str());
     let diff = similar::TextDiff::from_lines(before, after);
     for op in diff.ops() {
