@@ -100,15 +100,9 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
     };
     let requirements = requirement::read(&sight, checks::demands(&units, &labels));
     classify::note_demands(&mut labels, &requirements);
-    let repeats = repeats::find(
-        &source,
-        &words,
-        &units,
-        &hits,
-        checks::demands(&units, &labels),
-        &requirements,
-        &labels,
-    );
+    let demands: Vec<usize> = checks::demands(&units, &labels).collect();
+    let repeats =
+        repeats::find(&source, &words, &units, &hits, demands.iter().copied(), &requirements, &labels);
     let language = language::recognise(source.text(), &words);
     let kind = settings
         .kind
@@ -133,6 +127,7 @@ pub fn review(source: Source, settings: &Settings, counter: &dyn CountTokens) ->
         requirements: &requirements,
         settings,
         ledger: &ledger,
+        demands,
         samples: Vec::new(),
         word_ranges: units
             .iter()

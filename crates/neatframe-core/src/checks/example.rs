@@ -132,7 +132,7 @@ impl Check for UnmarkedSample {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let demands: Vec<usize> = case.demands().collect();
+        let demands = &case.demands;
         for (index, unit) in case.units.iter().enumerate() {
             let text = case.text(unit.text);
             let lower = text.to_lowercase();

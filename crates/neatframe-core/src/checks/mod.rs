@@ -232,6 +232,8 @@ pub(crate) struct Case<'a> {
     pub(crate) requirements: &'a [Requirement],
     pub(crate) settings: &'a Settings,
     pub(crate) ledger: &'a Ledger,
+    /// The units that ask for something, in order.
+    pub(crate) demands: Vec<usize>,
     /// The labelled sides of the samples.
     pub(crate) samples: Vec<Shown>,
     /// Where the words of each unit begin and end among all words.
@@ -260,7 +262,7 @@ impl Case<'_> {
 
     /// Units that ask something of the model: not marks, samples, code, tables or background.
     pub(crate) fn demands(&self) -> impl Iterator<Item = usize> + '_ {
-        demands(self.units, self.labels)
+        self.demands.iter().copied()
     }
 
     /// The unit that holds the start of a place, or the first one after it.

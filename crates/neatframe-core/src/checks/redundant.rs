@@ -47,7 +47,7 @@ impl Check for SaidBefore {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
-        let demands: Vec<usize> = case.demands().collect();
+        let demands = &case.demands;
         // Each repeat with its place among the demands and that of its twin.
         let mut repeats: Vec<(usize, usize)> = Vec::new();
         for (place, &unit) in demands.iter().enumerate() {
@@ -64,7 +64,7 @@ impl Check for SaidBefore {
         }
         for run in repeats.chunk_by(|one, next| next.0 == one.0 + 1 && next.1 == one.1 + 1) {
             if run.len() >= BLOCK {
-                block(case, sink, &demands, run);
+                block(case, sink, demands, run);
                 continue;
             }
             for &(place, twin) in run {

@@ -38,11 +38,15 @@ impl Bill {
         let replaced: usize =
             (0..ledger.by_slot.len()).filter(|&at| known(at)).map(|at| ledger.by_slot[at] as usize).sum();
         // A unit with a slot in it changes from call to call.
+        let holds_slot = |unit: Span| {
+            let first = review.slots().partition_point(|slot| slot.span.start() < unit.start());
+            review.slots().get(first).is_some_and(|slot| unit.contains(slot.span))
+        };
         let changing: usize = review
             .units()
             .iter()
             .zip(&ledger.by_unit)
-            .filter(|(unit, _)| review.slots().iter().any(|slot| unit.text.contains(slot.span)))
+            .filter(|(unit, _)| holds_slot(unit.text))
             .map(|(_, tokens)| *tokens as usize)
             .sum();
         let reply = review.reply_tokens();
@@ -130,10 +134,12 @@ fn rows(review: &Review) -> Vec<Row> {
         })
         .collect();
     rows.push(Row { sort: "component", name: "headings, marks, blanks".into(), tokens: ledger.marks });
-    for (id, section) in review.outline().sections.iter().enumerate().skip(1) {
-        let inside = |of: usize| review.outline().chain(of).any(|outer| outer == id);
-        let units = review.units().iter().zip(&ledger.by_unit).filter(|(unit, _)| inside(unit.section));
-        let tokens = units.map(|(_, tokens)| *tokens as usize).sum();
+    // What stands in a section stands in those around it as well.
+    let mut within = vec![0; review.outline().sections.len()];
+    for (unit, tokens) in review.units().iter().zip(&ledger.by_unit) {
+        review.outline().chain(unit.section).for_each(|outer| within[outer] += *tokens as usize);
+    }
+    for (section, tokens) in review.outline().sections.iter().zip(within).skip(1) {
         let title = review.source().slice(section.title).trim();
         if !title.is_empty() {
             rows.push(Row { sort: "section", name: title.to_string(), tokens });
@@ -167,29 +173,26 @@ pub(crate) fn text(name: &str, review: &Review, bill: &Bill, colour: bool, width
         paint(style::DIM, &facts, colour)
     );
     let longest = width.saturating_sub(NAME + 22).clamp(10, 40);
-    let mut sort = "";
+    let (mut sort, mut nth) = ("", 0);
     let mut all = rows(review);
     if let Some(first) = all.iter().position(|row| row.sort == "layer") {
         all.insert(first, Row { sort: "layer", name: "the prompt itself".into(), tokens: ledger.total });
     }
+    let sent: usize = all.iter().filter(|row| row.sort == "layer").map(|row| row.tokens).sum();
     for row in all.iter().filter(|row| row.tokens > 0) {
+        nth += 1;
         if row.sort != sort {
-            sort = row.sort;
+            (sort, nth) = (row.sort, 0);
             let _ = writeln!(out, "  {}", paint(style::BOLD, &format!("by {sort}"), colour));
         }
-        let nth = all
-            .iter()
-            .filter(|other| other.sort == row.sort && other.tokens > 0)
-            .position(|other| std::ptr::eq(other, row));
         match nth {
-            Some(SHOWN) => {
+            SHOWN => {
                 let _ = writeln!(out, "  {}", paint(style::DIM, "… --format json lists all", colour));
                 continue;
             }
-            Some(nth) if nth > SHOWN => continue,
+            nth if nth > SHOWN => continue,
             _ => {}
         }
-        let sent: usize = all.iter().filter(|row| row.sort == "layer").map(|row| row.tokens).sum();
         let whole = if row.sort == "layer" { sent } else { ledger.total };
         let share = (row.tokens * 100 + whole / 2).checked_div(whole).unwrap_or(0);
         let mut shown = visible(&row.name);
@@ -268,10 +271,11 @@ fn head(review: &Review, bill: &Bill) -> String {
 /// Findings whose words can go, with the tokens that this saves.
 fn savings(review: &Review) -> Vec<(Span, usize)> {
     let lengths = |span: Span| {
-        let units = review.units().iter().zip(&review.ledger().by_unit);
+        let first = review.units().partition_point(|unit| unit.text.end() <= span.start());
+        let units = review.units()[first..].iter().zip(&review.ledger().by_unit[first..]);
         let bytes = |of: Span| of.len().max(1);
         // A share of the unit's tokens: exact to the token only for whole units.
-        let inside = units.filter(|(unit, _)| unit.text.overlaps(span));
+        let inside = units.take_while(|(unit, _)| unit.text.start() < span.end());
         inside
             .map(|(unit, tokens)| *tokens as usize * Span::clamp(span, unit.text).len() / bytes(unit.text))
             .sum()
