@@ -82,7 +82,7 @@ const BLOCK: usize = 64;
 impl Words {
     /// Reads the words of `text` from byte `from` on.
     pub(crate) fn read(text: &str, from: usize) -> Words {
-        let mut all = Vec::with_capacity(text.len() / 5);
+        let mut all = Vec::with_capacity(text.len() / 4);
         let mut at = from;
         while at < text.len() {
             match next_word(text, at) {
@@ -96,6 +96,8 @@ impl Words {
                 None => break,
             }
         }
+        // A long prompt holds its words to the end.
+        all.shrink_to_fit();
         let mut blocks = Vec::with_capacity(text.len() / BLOCK + 1);
         for (index, word) in all.iter().enumerate() {
             let begun = word.start as usize / BLOCK;

@@ -30,32 +30,57 @@ pub(super) fn repeated(
     spans: impl Iterator<Item = (usize, Span)>,
 ) -> Vec<(usize, usize)> {
     let mut said: Vec<(usize, Vec<Said>)> = Vec::new();
-    let mut openings: HashMap<[u32; LEAST], Vec<(usize, usize)>> = HashMap::new();
+    let mut openings = Openings::default();
     let mut found = Vec::new();
     for (unit, span) in spans {
         let all = words.within(span);
         let all = plain(text, &all[..all.len().min(WORDS)]);
         let twin = [whole(&all), core(&all)].into_iter().flatten().find_map(|core| {
-            let places = openings.get(&key(core))?.iter().rev().take(PLACES);
-            places.clone().find(|(place, at)| holds(&said[*place].1, *at, core))
+            openings.latest(key(core)).find(|&(place, at)| holds(&said[place].1, at, core))
         });
         if let Some((place, _)) = twin {
-            found.push((unit, said[*place].0));
+            found.push((unit, said[place].0));
             continue;
         }
         let passage = clauses(&all).find_map(|clause| {
-            let mut places = openings.get(&key(clause))?.iter().rev().take(PLACES);
-            places.find(|(place, at)| holds_as_clause(&said[*place].1, *at, clause, &all))
+            openings
+                .latest(key(clause))
+                .find(|&(place, at)| holds_as_clause(&said[place].1, at, clause, &all))
         });
         if let Some((place, _)) = passage {
-            found.push((unit, said[*place].0));
+            found.push((unit, said[place].0));
         }
         for at in 0..(all.len() + 1).saturating_sub(LEAST) {
-            openings.entry(key(&all[at..])).or_default().push((said.len(), at));
+            openings.push(key(&all[at..]), said.len(), at);
         }
         said.push((unit, all));
     }
     found
+}
+
+/// Where the words of each key stand: which demand, and at which of its words.
+#[derive(Default)]
+struct Openings {
+    last: HashMap<[u32; LEAST], u32>,
+    /// Each place, and the index of the one before it with the same words.
+    places: Vec<(u32, u32, Option<u32>)>,
+}
+
+impl Openings {
+    fn push(&mut self, key: [u32; LEAST], demand: usize, at: usize) {
+        let before = self.last.insert(key, self.places.len() as u32);
+        self.places.push((demand as u32, at as u32, before));
+    }
+
+    /// The latest places of the words, the last one first.
+    fn latest(&self, key: [u32; LEAST]) -> impl Iterator<Item = (usize, usize)> {
+        let first = self.last.get(&key).copied();
+        let links = std::iter::successors(first, |at| self.places[*at as usize].2);
+        links.take(PLACES).map(|at| {
+            let (demand, at, _) = self.places[at as usize];
+            (demand as usize, at as usize)
+        })
+    }
 }
 
 /// A word as it is compared.

@@ -114,6 +114,7 @@ pub(crate) fn read(source: &Source, words: &Words, outline: &Outline) -> Vec<Uni
         }
         at = end;
     }
+    units.shrink_to_fit();
     units
 }
 

@@ -256,7 +256,8 @@ impl Check for NoReferent {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
-        let words: Vec<&Word> = case.words.all().iter().filter(|word| !word.is_punctuation()).collect();
+        let said = case.words.all().iter().filter(|word| !word.is_punctuation());
+        let words: Vec<&Word> = said.take(MATERIAL).collect();
         let alone = words.len() < MATERIAL
             && case.slots.is_empty()
             && case.layers.is_empty()
