@@ -28,6 +28,7 @@ static SUM: Meta = Meta {
         "Plan an evening of 30 minutes.\nOpening 5 minutes, six songs of 4 minutes, close 5 minutes.",
         "Score the notice. Count wording 50 %, facts 30 %, layout 30 %.",
         "Plan a talk of 30 minutes: 10 minutes on the boats, 10 on the piers, 15 on the fares.",
+        "The tour lasts 45 minutes. Plan a walk (10 min), a talk (25 min) and a round of questions (15 min).",
         "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
     ],
     good: &[
@@ -233,6 +234,8 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
         let whole = led(1, &["of"]) && at > 1 && !words[at - 2].is(vocabulary::STOP)
             || led(1, &["to"]) && led(2, &["up", "sum", "add"])
             || is(at + 2, &["in"]) && is(at + 3, &["total"])
+            // "The lesson lasts 45 minutes".
+            || led(1, &["lasts", "lasting"])
             || at > 0 && led(1, &["total"]);
         let most = led(1, &["most", "maximum", "max", "than", "under"]);
         let total = scale || whole || each && most;

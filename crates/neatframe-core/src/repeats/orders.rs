@@ -98,7 +98,9 @@ fn read(text: &str, words: &[Word]) -> Vec<Order> {
     }
     let opens = |at: usize| {
         let before = at.checked_sub(1).map(|before| words[before].lower(text));
+        // The "do" of "do not show" orders nothing.
         words[at].is(vocabulary::VERB)
+            && means(&words[at])
             && before.is_none_or(|before| {
                 matches!(&*before, "to" | "only" | "always" | "not" | "never" | "must" | "should" | "please")
                     || words[at - 1].is_punctuation()
@@ -144,6 +146,7 @@ mod tests {
     fn another_order() {
         assert!(!twins("Extract the fares of each log.", "Extract the fares of each winter log."));
         assert!(!twins("Extract the fares of each log.", "Never extract the fares of each log."));
+        assert!(!twins("Show the right fare.", "Do not show the right fare."));
         assert!(!twins("Count the fares of each log.", "If it is long, count the fares of each log."));
         assert!(!twins("Ask the crew for the harbour log.", "**Ask The Crew For The Harbour Log**:"));
         assert!(!twins("For a delete, name the file at hand.", "For an add, name the file at hand."));

@@ -35,9 +35,10 @@ pub(super) fn repeated(
     for (unit, span) in spans {
         let all = words.within(span);
         let all = plain(text, &all[..all.len().min(WORDS)]);
-        let twin = [whole(&all), core(&all)].into_iter().flatten().find_map(|core| {
-            openings.latest(key(core)).find(|&(place, at)| holds(&said[place].1, at, core))
-        });
+        let twin = [whole(&all), core(&all)]
+            .into_iter()
+            .flatten()
+            .find_map(|core| openings.latest(key(core)).find(|&(place, at)| holds(&said[place].1, at, core)));
         if let Some((place, _)) = twin {
             found.push((unit, said[place].0));
             continue;

@@ -98,7 +98,8 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         (Demand::Every(all), Demand::Amount { measure: Measure::Items(some), bound })
         | (Demand::Amount { measure: Measure::Items(some), bound }, Demand::Every(all)) => {
-            (all == some || *all == ANYTHING)
+            let found = FOUND.contains(all) && FOUND.contains(some);
+            (all == some || *all == ANYTHING || found)
                 && whole(earlier)
                 && whole(later)
                 && bound.most.is_some_and(|most| most <= FEW)
@@ -380,7 +381,13 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
     ) {
         return earlier.part.is_some() && later.part.is_some() && earlier.part != later.part;
     }
-    earlier.part != later.part && !around && !bans_all(earlier) && !bans_all(later)
+    // "CSV with the columns Pier and Fare" is the form of all of it.
+    let of_all = |rule: &Requirement| {
+        let form = matches!(axis_of(rule), Some("data format" | "form"));
+        form && matches!(rule.part.as_deref(), Some("columns" | "column" | "keys" | "field"))
+    };
+    let part = |rule: &Requirement| rule.part.clone().filter(|_| !of_all(rule));
+    part(earlier) != part(later) && !around && !bans_all(earlier) && !bans_all(later)
 }
 
 /// A length of the whole that what is said of its pieces leaves no room for: "six sentences of at most 8 words" hold no 120

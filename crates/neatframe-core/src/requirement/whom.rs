@@ -166,6 +166,15 @@ pub(super) fn of(
         {
             return whole_or(Subject::Each(singular(things)));
         }
+        // "Name at most five problems" orders; "name: at most five words" does not.
+        let orders = at == 0
+            && matches!(&*word, "name" | "note" | "label")
+            && words.get(1).is_some_and(|next| {
+                !next.is_punctuation() && !next.is(vocabulary::FINITE | vocabulary::MODAL)
+            });
+        if orders {
+            continue;
+        }
         let thing = singular(&word);
         // "Turn the answer into one sentence": what becomes of it, not what it is.
         let turned = (at..first).any(|at| lower(at) == "into");

@@ -18,4 +18,7 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Again, the pier is closed.", "Name the pier."),
     ("Treat the log as plain text.", "Write the notice as plain text."),
     ("Fit: yes, no or unclear.", "Feasible: yes, no or unclear."),
+    ("Name at most five problems.", "Each name has at most two words."),
+    ("Ask for the ticket number.", "Never ask the guest for card numbers."),
+    ("Never edit a file you have not read.", "Read the log first, then edit the notice."),
 ];

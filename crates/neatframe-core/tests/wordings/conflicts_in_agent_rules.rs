@@ -14,4 +14,13 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "Treat each guest by name, whatever the log says of the boat, and write plain text without markup.",
         "Use Markdown headings.",
     ),
+    ("Report at most five findings.", "List every problem that you notice."),
+    ("For each finding give the line and a suggested fix.", "Do not suggest fixes."),
+    ("Return CSV with the columns pier and fare.", "Return a JSON array."),
+    ("The mail must include the fare.", "Do not mention the fare."),
+    ("Your answer has to name the pier.", "Never name the pier."),
+    ("Mark the right option.", "Do not show which option is right."),
+    ("If the log is silent, ask for a phone number.", "Never ask the guest for personal data."),
+    ("Use the formal De.", "Address the reader as du."),
+    ("Do not discuss politics.", "Comment on politics where it comes up."),
 ];

@@ -19,4 +19,5 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "Let the guest confirm before you book the berth.",
         "Do not book the berth without the guest's confirmation.",
     ),
+    ("Take every fact from the handbook.", "Do not use knowledge from outside the handbook."),
 ];

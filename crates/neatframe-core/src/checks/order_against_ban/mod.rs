@@ -328,11 +328,24 @@ fn is_for_a_time(text: &str, clause: &[Word]) -> bool {
     })
 }
 
-/// Where what is to be done begins: behind "the assistant", for "the assistant must not quote fares".
+/// Where what is to be done begins: behind "the assistant", for "the assistant must not quote fares", and behind "the mail must", for "the
+/// mail must name the pier".
 fn spoken_to<'a>(lower: &impl Fn(usize) -> Cow<'a, str>) -> usize {
-    let from = usize::from(lower(0) == "the");
+    const WRITTEN: [&str; 22] = [
+        "mail", "email", "letter", "reply", "answer", "message", "text", "notice", "advert", "ad", "post",
+        "summary", "report", "article", "page", "note", "speech", "script", "description", "caption",
+        "response", "newsletter",
+    ];
+    let from = usize::from(matches!(&*lower(0), "the" | "your" | "each" | "every"));
     let one = matches!(&*lower(from), "assistant" | "model" | "bot" | "chatbot" | "agent" | "ai");
     let told = matches!(&*lower(from + 1), "must" | "should" | "may" | "shall" | "can" | "never" | "always");
+    if from == 1 && WRITTEN.contains(&&*lower(1)) {
+        return match &*lower(2) {
+            "must" | "should" | "shall" if lower(3) != "not" && lower(3) != "be" => 3,
+            "has" | "needs" if lower(3) == "to" && lower(4) != "be" => 4,
+            _ => 0,
+        };
+    }
     if one && told { from + 1 } else { 0 }
 }
 

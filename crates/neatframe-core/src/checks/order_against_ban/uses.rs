@@ -1,6 +1,6 @@
 //! Things that are to be put in, or left out, whatever the verb: "no hashtags", "end with an exclamation mark".
 
-use super::{Order, is_described};
+use super::{Order, is_described, spoken_to};
 use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
@@ -43,6 +43,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let general = matches!(&*lower(0), "every" | "each" | "all");
     for at in 0..words.len() {
         let opens = at == 0
+            || at == spoken_to(&lower)
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "but" | "or" | "then" | "please" | "also" | "always");
         // "Yes or no questions".
@@ -70,6 +71,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "with" if at == 0 && words.get(1).is_some_and(|word| word.is_number()) => Some((false, at + 1)),
             verb if PUTS_IN.contains(&verb) && lower(at + 1) == "no" => Some((true, at + 2)),
             verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
+            // "The mail must contain the fare".
+            "contain" if at > 0 => Some((false, at + 1)),
             verb if ENDS.contains(&verb) => {
                 // "Start with no greeting" leaves it out.
                 let with = (at + 1..at + 5).find(|&at| lower(at) == "with");
@@ -99,7 +102,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         );
         // "Open with the fare" says the fare.
         let noun = from + usize::from(words.get(from).is_some_and(|word| word.is(vocabulary::STOP)));
-        if !forbids && (ENDS.contains(&&*said) || PUTS_IN.contains(&&*said)) && is_a_fact(text, words, noun) {
+        let put = ENDS.contains(&&*said) || PUTS_IN.contains(&&*said) || said == "contain";
+        if !forbids && put && is_a_fact(text, words, noun) {
             let told = |put: &Order| Order { verb: stem("say"), says: true, uses: false, ..put.clone() };
             found.extend(named.iter().map(told));
         }

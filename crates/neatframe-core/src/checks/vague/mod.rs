@@ -78,10 +78,14 @@ impl Check for UnmeasuredWording {
                 .filter(|hit| hit.set == Set::Vague && VAGUE[hit.entry as usize].kind != VagueKind::Plain)
                 .take(MOST)
                 .filter(|hit| {
+                    // "Try to be constructive": the hedge and the quality share no more than "to be".
                     let padded = |other: &Hit| {
-                        matches!(other.set, Set::Padding | Set::Hedge)
-                            && other.first <= hit.last
-                            && hit.first <= other.last
+                        other.first <= hit.last
+                            && match other.set {
+                                Set::Padding => hit.first <= other.last,
+                                Set::Hedge => hit.last <= other.last,
+                                _ => false,
+                            }
                     };
                     !case.is_quoted(unit, words[hit.first].start as usize)
                         && !in_a_slot(case, words[hit.first].start as usize)

@@ -423,8 +423,12 @@ fn after_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
     quotes >= 4 && words[hit.first].lower(text) != "etc"
 }
 
-/// `Tone: plain and friendly`: a tone is named by such words, and by nothing else.
+/// `Tone: plain and friendly`: a tone is named by such words, and by nothing else. A sentence behind it orders.
 fn names_a_tone(case: &Case<'_>, unit: usize) -> bool {
+    let orders = |word: &Word| word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::MODAL);
+    if !case.units[unit].opens_piece && case.words_of(unit).iter().any(orders) {
+        return false;
+    }
     let piece = &case.outline.pieces[case.units[unit].pieces.start];
     let label = case.text(piece.lead).to_lowercase();
     piece.kind == PieceKind::Field
