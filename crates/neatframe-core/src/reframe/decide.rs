@@ -76,8 +76,19 @@ fn slot<'a>(
     let body = review.source().slice(review.units()[later].text);
     let closing = body.len() - body.trim_end_matches(['.', '!', ';', ':']).len();
     let end = review.units()[later].text.end() - closing;
+    if let Some((parts, whole)) = amounts_of(finding) {
+        let slot = format!("{{{{{NAME}: the parts of {parts} or the whole of {whole}?}}}}");
+        return Some((later, Span::new(end, end), slot, finding));
+    }
     let slot = format!("{{{{{NAME}: \"{one}\" or \"{two}\"?}}}}");
     (plain(&one) && plain(&two) && one != two).then(|| (later, Span::new(end, end), slot, finding))
+}
+
+/// "The parts add up to 55 minutes, line 3 says 45": 55 minutes, and 45.
+fn amounts_of(finding: &Finding) -> Option<(&str, &str)> {
+    let sums = finding.message.strip_prefix("the parts add up to ").filter(|_| finding.check == "sum-off")?;
+    let (parts, whole) = sums.split_once(", line ")?;
+    Some((parts, whole.split_once(" says ")?.1))
 }
 
 /// The words of a demand up to the end of their clause, where they break off before a noun: "a table with", "write \"".

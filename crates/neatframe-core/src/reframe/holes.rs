@@ -65,7 +65,9 @@ fn fill(plan: &mut Plan, review: &Review, span: Span, slot: String, why: &str) {
 fn number_of(review: &Review, reference: Span) -> Option<(Span, &str, &str)> {
     let words = review.source().slice(reference);
     let (name, number) = words.split_once(' ')?;
-    let steps = ["step", "stage", "phase", "rule"].iter().any(|word| name.eq_ignore_ascii_case(word));
+    let steps = ["step", "stage", "phase", "rule", "section", "chapter"]
+        .iter()
+        .any(|word| name.eq_ignore_ascii_case(word));
     let digits = number.bytes().all(|b| b.is_ascii_digit());
     let span = Span::new(reference.end() - number.len(), reference.end());
     (steps && digits && !numbering::goes_on(review.source().text(), span.end()))

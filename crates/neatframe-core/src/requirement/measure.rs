@@ -173,11 +173,16 @@ impl Bound {
 
     /// True when no number meets both. "About 80" reaches a quarter to each side.
     pub fn excludes(&self, other: &Bound) -> bool {
+        // "About 150" gives way by a quarter, and by a sixth only to a limit that gives way by nothing: "at most 120".
+        self.excludes_by(other, if self.about && other.about { 4 } else { 6 })
+    }
+
+    fn excludes_by(&self, other: &Bound, share: u32) -> bool {
         let low = |bound: &Bound| {
-            bound.least.map(|least| if bound.about { least - least / 4 } else { least }).unwrap_or(0)
+            bound.least.map(|least| if bound.about { least - least / share } else { least }).unwrap_or(0)
         };
         let high = |bound: &Bound| {
-            bound.most.map(|most| if bound.about { most + most / 4 } else { most }).unwrap_or(u32::MAX)
+            bound.most.map(|most| if bound.about { most + most / share } else { most }).unwrap_or(u32::MAX)
         };
         low(self) > high(other) || low(other) > high(self)
     }
@@ -185,6 +190,6 @@ impl Bound {
     /// True when a count meets the bound.
     pub fn holds(&self, count: usize) -> bool {
         let count = u32::try_from(count).unwrap_or(u32::MAX);
-        !self.excludes(&Bound { least: Some(count), most: Some(count), about: false })
+        !self.excludes_by(&Bound { least: Some(count), most: Some(count), about: false }, 4)
     }
 }

@@ -245,7 +245,10 @@ pub(super) fn of(
     let last = words.get(measure_at + 1).is_none_or(|word| word.is(vocabulary::STOP_MARK));
     let led =
         ["in", "to", "within", "under"].contains(&&*lower(first)) || ["in", "to", "within"].contains(&&*lead);
-    if few || last && led { Subject::Reply } else { Subject::Unstated }
+    // "It should be short, friendly and clear, max 120 words."
+    let of_it = lower(0) == "it" || matches!(&*lower(0), "make" | "keep") && lower(1) == "it";
+    let behind_a_comma = last && of_it && lower(first.wrapping_sub(1)) == ",";
+    if few || last && led || behind_a_comma { Subject::Reply } else { Subject::Unstated }
 }
 
 /// "80 words per section", "one sentence for each boat": the thing that each amount goes with, in the singular.

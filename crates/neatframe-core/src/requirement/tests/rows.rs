@@ -78,6 +78,7 @@ requirements! {
     steel_before_wood: "Steel is done before wood." => ["reply: `Steel is done` before `wood`"];
     wood_comes_first: "Wood comes first, and steel after it." => ["reply: `Wood comes` before `and steel`"];
     the_queried_language: "Always reply in Danish." => ["reply: answer language: Danish"];
+    of_it_all: "It should be short and plain, friendly but firm, max 120 words." => ["reply: at most 120 words"];
     naming_a_few: "Name at most five problems." => ["reply: at most 5 problems"];
     together: "Ask for the name, the day and the place together." => ["reply: questions at a time: several"];
     values_in_a_tag: "Return this: <verdict>yes, no or even</verdict>" => [];
