@@ -95,3 +95,51 @@ pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
     };
     case.demands().filter_map(referred).take(MOST).collect()
 }
+
+/// Documents that a prompt may hold, and that others hold: "see the style guide above".
+const DOCUMENTS: [&str; 25] = [
+    "guide", "handbook", "manual", "policy", "policies", "playbook", "dictionary", "glossary", "rubric",
+    "checklist", "legend", "map", "chart", "diagram", "figure", "appendix", "attachment", "timetable",
+    "catalogue", "catalog", "menu", "contract", "agreement", "diff", "transcript",
+];
+
+/// "As in the style guide above" in a prompt that names no such thing anywhere else, and has no material on that side.
+pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    if !case.layers.is_empty() {
+        return Vec::new();
+    }
+    let referred = |unit: usize| {
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        (2..words.len()).find_map(|at| {
+            let side = matches!(&*lower(at), "above" | "below");
+            let ends = words.get(at + 1).is_none_or(|next| next.is_punctuation());
+            let led = (at.saturating_sub(4)..at - 1).find(|&at| lower(at) == "the")?;
+            let named = DOCUMENTS.contains(&&*lower(at - 1));
+            let span = words[led].span().cover(words[at].span());
+            (side && ends && named).then(|| (span, lower(at - 1).into_owned(), lower(at) == "above"))
+        })
+    };
+    let holds = |unit: usize, (span, name, above): &(Span, String, bool)| {
+        let material = |at: usize| match above {
+            true => at < span.start(),
+            false => at > span.end(),
+        };
+        let shown = |other: usize| {
+            matches!(case.units[other].kind, UnitKind::Code | UnitKind::Table | UnitKind::Turn)
+                && material(case.units[other].text.start())
+        };
+        let own = case.units[unit].text;
+        let around = [&text[..own.start()], &text[own.end()..]];
+        case.slots.iter().any(|slot| material(slot.span.start()))
+            || (0..case.units.len()).any(shown)
+            || around.iter().any(|part| part.to_lowercase().contains(name.as_str()))
+    };
+    case.demands()
+        .filter_map(|unit| Some((unit, referred(unit)?)))
+        .take(MOST)
+        .filter(|(unit, place)| !holds(*unit, place))
+        .map(|(_, (span, ..))| span)
+        .collect()
+}

@@ -29,15 +29,17 @@ pub(super) fn lost_tools(case: &Case<'_>) -> Vec<Span> {
             .collect();
         let words = case.words_of(unit);
         let lists = words.iter().any(|word| matches!(&*word.lower(text), "tool" | "tools" | "functions"));
-        if lists && names.len() >= 2 {
+        // "- `find_boat(name)` returns one boat" under the title "Tools".
+        let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
+        let entry = title.contains("tool") && case.text(span).starts_with('`');
+        if lists && names.len() >= 2 || entry {
             listed.extend(names.into_iter().map(|(_, name)| name));
         } else if named.len() < MOST {
             named.extend(names.into_iter().map(|(place, name)| (unit, place, name)));
         }
     }
     let family = |name: &str| {
-        let first = name.split('_').next().unwrap_or("").to_string();
-        listed.iter().any(|other| other.split('_').next() == Some(&first))
+        listed.iter().any(|other| other.split('_').any(|part| name.split('_').any(|own| own == part)))
     };
     let mut lost: Vec<Span> = Vec::new();
     for (unit, place, name) in &named {

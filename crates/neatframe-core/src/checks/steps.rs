@@ -297,9 +297,11 @@ static LOST: Meta = Meta {
         "Write the notice. At gate 2, wait for the purser.",
         "Write the notice in the tone set out in the section \"House voice\".",
         "Write the notice.\nName the boat first, as in the examples below.",
+        "Write the notice.\nName the boat first.\nFollow the style guide above.",
     ],
     good: &[
         "1. Read the log.\n2. Write the notice.\n\nThen repeat step 1.",
+        "# Style guide\nPlain words only.\n\n# Task\nWrite the notice. Follow the style guide above.",
         "Write the notice for section 7 of the quay.\n\n# Section 7\nIt lies to the north.",
         "Write the notice in the tone set out in the section \"House voice\".\n\n# House voice\nCalm.",
         "Write the notice. Add a section \"Tides\" at its end.",
@@ -326,6 +328,7 @@ impl Check for LostReference {
             .into_iter()
             .chain(super::lost_place::lost_places(case))
             .chain(super::lost_place::lost_samples(case))
+            .chain(super::lost_place::lost_documents(case))
             .chain(super::lost_tool::lost_tools(case));
         for span in numbering::lost_letters(case).into_iter().chain(named) {
             let message = format!("`{}` is not in this prompt", case.shown(span));

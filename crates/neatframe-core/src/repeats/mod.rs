@@ -21,7 +21,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
-use crate::requirement::Requirement;
+use crate::requirement::{Demand, Requirement, excludes};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
@@ -222,11 +222,29 @@ pub(crate) fn find(
         if same {
             return at(*unit).len() > PER_FIELD || !of_fields();
         }
-        !ends_in_a_new_place(text, at(*unit), at(*earlier))
+        !stand_against(requirements, *unit, *earlier)
+            && !ends_in_a_new_place(text, at(*unit), at(*earlier))
             && !takes_both(text, at(*earlier), at(*unit))
             && !is_a_hole(text, at(*unit))
     });
     twins
+}
+
+/// True where the form that one demands rules out that of the other: then they clash, whatever they share.
+fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> bool {
+    let of = |unit: usize| {
+        let from = requirements.partition_point(|rule| rule.unit < unit);
+        requirements[from..].iter().take_while(move |rule| rule.unit == unit)
+    };
+    // "Capitalise the first letter of each word (title case)" is read in two ways, in both of them.
+    let too = |demand: &Demand| of(unit).any(|rule| rule.demand == *demand);
+    let form = |rule: &&Requirement| {
+        matches!(
+            rule.demand,
+            Demand::Manner { axis: "records of JSON" | "data format" | "capital letters", .. }
+        )
+    };
+    of(unit).filter(form).any(|rule| of(earlier).any(|other| excludes(other, rule) && !too(&other.demand)))
 }
 
 /// The most words and signs of a remark that each of several fields may have.

@@ -23,4 +23,8 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("If the log is silent, ask for a phone number.", "Never ask the guest for personal data."),
     ("Use the formal De.", "Address the reader as du."),
     ("Do not discuss politics.", "Comment on politics where it comes up."),
+    ("Output JSON Lines.", "Put all objects into one JSON array."),
+    ("Skip lines that cannot be parsed.", "Raise ValueError for any line that cannot be parsed."),
+    ("Make one tool call at a time.", "Run calls for different rows in parallel."),
+    ("The score is a whole number.", "Half points are allowed."),
 ];

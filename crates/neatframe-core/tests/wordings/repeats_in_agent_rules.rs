@@ -20,4 +20,6 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
         "Do not book the berth without the guest's confirmation.",
     ),
     ("Take every fact from the handbook.", "Do not use knowledge from outside the handbook."),
+    ("Read a row before you change it.", "Do not update a row that you have not read."),
+    ("Do not be influenced by the length of the answer.", "Ignore how long the answer is."),
 ];
