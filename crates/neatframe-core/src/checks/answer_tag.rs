@@ -1,4 +1,4 @@
-//! The tag that the answer stands in, told by two names, or told and ruled out: "put the answer in <reply> tags", "use no tags".
+//! The tag that the answer stands in, told by two names, or told and ruled out: "put the answer in `<reply>` tags", "use no tags".
 
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
