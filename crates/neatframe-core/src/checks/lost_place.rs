@@ -40,7 +40,12 @@ pub(super) fn lost_places(case: &Case<'_>) -> Vec<Span> {
                 // "Put the table below the text", "put the list at the end": where the answer has them.
                 let over =
                     words.get(at + 2).is_none_or(|next| next.is_punctuation() || lower(at + 2) == "and");
-                let below = lower(at + 1) == "below" && at > 1 && over;
+                let placed = at > 1
+                    && matches!(
+                        &*lower(at - 2),
+                        "put" | "place" | "add" | "set" | "draw" | "insert" | "show"
+                    );
+                let below = lower(at + 1) == "below" && at > 1 && over && !placed;
                 let of_this =
                     lower(at + 4) == "of" && matches!(&*lower(at + 6), "prompt" | "message" | "page");
                 let at_end = lower(at + 1) == "at" && matches!(&*lower(at + 3), "end" | "bottom") && of_this;
@@ -116,7 +121,13 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
             let side = matches!(&*lower(at), "above" | "below");
             let ends = words.get(at + 1).is_none_or(|next| next.is_punctuation());
             let led = (at.saturating_sub(4)..at - 1).find(|&at| lower(at) == "the")?;
-            let named = DOCUMENTS.contains(&&*lower(at - 1));
+            // "Put the legend below" is where the answer has it.
+            let cited = led > 0
+                && matches!(
+                    &*lower(led - 1),
+                    "in" | "see" | "follow" | "use" | "consult" | "from" | "by" | "per" | "to" | "of" | "on"
+                );
+            let named = cited && DOCUMENTS.contains(&&*lower(at - 1));
             let span = words[led].span().cover(words[at].span());
             (side && ends && named).then(|| (span, lower(at - 1).into_owned(), lower(at) == "above"))
         })

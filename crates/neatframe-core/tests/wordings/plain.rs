@@ -318,4 +318,5 @@ pub(crate) const LINES: &[&str] = &[
     "Count the words that matching piers have in common.",
     "Integer values must be positive.",
     "Take two copies of the clean linen list.",
+    "Put the legend below.",
 ];

@@ -41,9 +41,10 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = put_in_by_label(case, unit);
     let general = matches!(&*lower(0), "every" | "each" | "all");
+    let begins = spoken_to(&lower);
     for at in 0..words.len() {
         let opens = at == 0
-            || at == spoken_to(&lower)
+            || at == begins
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "but" | "or" | "then" | "please" | "also" | "always");
         // "Yes or no questions".
