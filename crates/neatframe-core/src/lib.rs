@@ -54,6 +54,7 @@ mod slots;
 mod source;
 mod span;
 mod trial;
+mod unit_names;
 mod units;
 mod words;
 
@@ -76,7 +77,7 @@ pub use limits::Limits;
 pub use message::{Anchor, Message, MessageSpan, Speaker};
 pub use outline::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
 pub use reframe::{Change, Layout, Note, Reframed, Wishes, reframe};
-pub use requirement::{Bound, Demand, Field, Measure, Pattern, Requirement, Sequence, Subject};
+pub use requirement::{Bound, Demand, Field, Measure, Pattern, Requirement, Sequence, Subject, Way};
 pub use review::{Review, Settings, Stretch, review};
 pub use slots::{Slot, Syntax};
 pub use source::{LARGEST, Position, Source, SourceError};

@@ -53,6 +53,8 @@ mod twice {
         kept: "Translate the card.\nKeep boat names and pier numbers as they are.\nName the pier.\nLeave pier numbers unchanged." => ["said-before"];
         kept_and_changed: "Translate the card.\nKeep boat names as they are.\nName the pier.\nDo not change the fares." => [];
         each_with_its_link: "Report the fares.\nEvery fare carries a link.\nName the pier.\nDo not give a fare without a link." => ["said-before"];
+        spelt_out: "Read the slip.\nReturn only the JSON. No explanations, no markdown.\nName the pier." => [];
+        null_for_any: "Read the slip.\nMissing values are null.\nName the pier.\nIf the fare is missing, write null." => ["said-before"];
         null_twice: "Read the slip.\nIf no fare is given, set fare to null.\nName the pier.\nFare is null whenever the slip states none." => ["said-before"];
         null_for_two: "Read the slip.\nIf no fare is given, set fare to null.\nName the pier.\nPier is null whenever the slip states none." => [];
         or_null: "Read the slip.\n- `photo` is the number behind the word \"photo\", or null.\n- Name the pier.\n- If no photo number is given, photo is null." => ["said-before"];

@@ -19,6 +19,10 @@ struct Lasting {
     minutes: u32,
     /// "At most", "under": the least is open.
     most: bool,
+    /// "At least": the most is open.
+    least: bool,
+    /// It is a limit for the reply itself.
+    of_the_reply: bool,
     span: Span,
 }
 
@@ -65,10 +69,15 @@ impl Lasting {
         let (low, high) = (self.minutes.min(other.minutes), self.minutes.max(other.minutes));
         let apart = high - low > low / APART;
         // What stays below a limit keeps it.
-        let fits = self.most && other.minutes <= self.minutes || other.most && self.minutes <= other.minutes;
+        let within = |one: &Lasting, other: &Lasting| {
+            one.most && (other.minutes <= one.minutes || other.most)
+                || one.least && (other.minutes >= one.minutes || other.least)
+        };
+        let fits = within(self, other) || within(other, self);
         let items = case.units[self.unit].block == case.units[other.unit].block
             && matches!(case.units[self.unit].kind, UnitKind::Item { .. } | UnitKind::Field);
-        self.thing == other.thing && self.led_by == other.led_by && apart && !fits && !items
+        let whole = self.of_the_reply && other.of_the_reply;
+        self.thing == other.thing && self.led_by == other.led_by && apart && !fits && (!items || whole)
     }
 }
 
@@ -83,6 +92,19 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
     let near = from.saturating_sub(3)..from;
     let most = near.clone().any(|at| limits.contains(&&*lower(at)));
     let least = near.clone().any(|at| lower(at) == "least");
+    if let Some((most, least)) = of_the_reply(text, words, (from, to)) {
+        let span = words[from].span().cover(words[to - 1].span());
+        return Some(Lasting {
+            unit,
+            thing: stem("it"),
+            led_by: None,
+            minutes,
+            most,
+            least,
+            of_the_reply: true,
+            span,
+        });
+    }
     let before = (0..from).rev().find(|&at| {
         !limits.contains(&&*lower(at))
             && !matches!(
@@ -108,14 +130,35 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
     };
     let thing = named(at)?;
     let led_by = at.checked_sub(1).filter(|&at| !words[at].is(vocabulary::VERB)).and_then(named);
-    (!least).then(|| Lasting {
+    Some(Lasting {
         unit,
         thing,
         led_by,
         minutes,
         most,
+        least,
+        of_the_reply: false,
         span: words[at.min(from)].span().cover(words[at.max(to - 1)].span()),
     })
+}
+
+/// "It should last at least ten minutes", "3 minutes tops": a limit for the reply itself, at most and at least.
+fn of_the_reply(text: &str, words: &[Word], (from, to): (usize, usize)) -> Option<(bool, bool)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let tops =
+        matches!(&*lower(to), "tops" | "max" | "maximum") && matches!(&*lower(to + 1), "" | "." | "!" | ",");
+    let opens = from <= 2 && matches!(&*lower(0), "at" | "no" | "under" | "max" | "maximum") || from == 0;
+    let closes = matches!(&*lower(to), "" | "." | "!" | "because" | "since" | "," | "so")
+        || lower(to) == "long" && matches!(&*lower(to + 1), "" | ".");
+    let lasts = matches!(&*lower(0), "it")
+        && (1..from).any(|at| matches!(&*lower(at), "last" | "take" | "run" | "be"));
+    let near = from.saturating_sub(3)..from;
+    let least = near.clone().any(|at| lower(at) == "least");
+    let limited = least
+        || tops
+        || near.clone().any(|at| matches!(&*lower(at), "most" | "than" | "under" | "max" | "maximum"));
+    let modal = words[..from].iter().any(|word| word.is(vocabulary::MODAL)) || lower(1) == "lasts";
+    (tops || opens && closes && limited || lasts && modal && closes).then_some((!least && limited, least))
 }
 
 /// "Ten minutes", "half an hour", "an hour and a half", "two hours": how many words it takes, and minutes.
@@ -156,12 +199,14 @@ mod tests {
         assert_eq!(told("The tour lasts an hour and a half."), Some((90, false)));
         assert_eq!(told("The tour takes at most two hours."), Some((120, true)));
         assert_eq!(told("Give 20 minutes of homework."), Some((20, false)));
+        assert_eq!(told("I want it funny, 3 minutes tops."), Some((3, true)));
+        assert_eq!(told("It should last at least ten minutes."), Some((10, false)));
     }
 
     #[test]
     fn no_thing_or_no_length() {
         assert_eq!(told("Two hours."), None);
         assert_eq!(told("The tour takes two boats."), None);
-        assert_eq!(told("The tour takes at least two hours."), None);
+        assert_eq!(told("The tour takes at least two boats."), None);
     }
 }

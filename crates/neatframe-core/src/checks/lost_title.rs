@@ -46,7 +46,18 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             };
             let after = words.iter().find(|word| word.start as usize >= place.end());
             let elsewhere = after.is_some_and(|word| matches!(&*word.lower(text), "of" | "in" | "from"));
-            let again = whole.matches(&title.to_lowercase()).nth(1).is_some();
+            // A common noun may stand anywhere: "## Indexes", but not "list the indexes".
+            let noun = title.starts_with(char::is_uppercase) && !title.contains(' ');
+            let titled = || {
+                case.outline
+                    .sections
+                    .iter()
+                    .any(|section| case.text(section.title).to_lowercase().contains(&title.to_lowercase()))
+            };
+            let again = match noun {
+                true => text.matches(title.as_str()).nth(1).is_some() || titled(),
+                false => whole.matches(&title.to_lowercase()).nth(1).is_some(),
+            };
             if points && !makes && !elsewhere && !again {
                 found.push(words[at].span().cover(place));
             }

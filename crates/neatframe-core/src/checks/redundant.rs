@@ -9,6 +9,7 @@ use crate::likeness;
 use crate::outline::PieceKind;
 use crate::repeats::calls_to_work;
 use crate::requirement::{Demand, Requirement, Subject};
+use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 
@@ -106,7 +107,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     if is_same(case.text(case.units[unit].text), case.text(case.units[earlier].text)) {
         return false;
     }
-    if has_a_verdict(case.text(case.units[unit].text)) {
+    if has_a_verdict(case.text(case.units[unit].text)) || spells_out(case, unit, earlier) {
         return true;
     }
     // What both confine is a rule, whatever else the two ask.
@@ -152,7 +153,10 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         return false;
     }
     // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.
-    let gap = |unit: usize| demands_of(case, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }));
+    let gap = |unit: usize| {
+        demands_of(case, unit)
+            .any(|rule| matches!(&rule.demand, Demand::Gap { way, .. } if way.value().is_some()))
+    };
     if gap(unit) != gap(earlier) {
         return true;
     }
@@ -177,6 +181,20 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         (Some(Component::Constraints), Some(Component::OutputFormat)) => template,
         _ => false,
     }
+}
+
+/// "Return only the JSON. No prose, no code fence.": the next words say what that rules out.
+fn spells_out(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let between = Span::new(case.units[earlier].text.end(), case.units[unit].text.start());
+    let next = unit == earlier + 1 && !case.source.slice(between).contains('\n');
+    let none = words.first().is_some_and(|word| word.lower(text) == "no");
+    let only = |unit: usize| {
+        demands_of(case, unit)
+            .any(|rule| matches!(rule.demand, Demand::Manner { axis: "words around the data", .. }))
+    };
+    next && none && words.len() <= 8 && only(earlier)
 }
 
 /// `> Guest: …`, `[Q]: …`, `"type": "text"`: a line of a dialogue or of a record that is shown.

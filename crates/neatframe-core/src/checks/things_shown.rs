@@ -101,8 +101,8 @@ fn other_gap(case: &Case<'_>, rules: &[&Requirement], unit: usize, sink: &mut Si
     let Some((label, shown)) = line.split_once(':') else { return };
     let (label, shown) = (label.trim().to_lowercase(), shown.trim());
     let other = rules.iter().find_map(|rule| match &rule.demand {
-        Demand::Gap { of, value } if !of.is_empty() && *of == label => {
-            trial::is_another_gap(shown, value).then_some(rule.span)
+        Demand::Gap { of, way } if !of.is_empty() && *of == label => {
+            way.value().is_some_and(|value| trial::is_another_gap(shown, value)).then_some(rule.span)
         }
         _ => None,
     });

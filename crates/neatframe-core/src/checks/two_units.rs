@@ -2,34 +2,20 @@
 
 use super::{Case, Sink, rivals};
 use crate::requirement::is_exception;
+use crate::unit_names::{self, UnitName};
 use std::borrow::Cow;
 
 /// Words from which a sentence says more than this.
 const LONG: usize = 26;
 
-/// Units of one kind, by their names; metric and imperial measures are an axis of their own.
-const KINDS: [&[&[&str]]; 4] = [
-    &[&["knots", "kn"], &["m/s"], &["km/h", "kph"], &["mph"], &["beaufort"]],
-    &[&["seconds"], &["minutes"], &["hours"], &["milliseconds", "ms"], &["days"], &["weeks"]],
-    &[&["bytes"], &["kb", "kilobytes"], &["mb", "megabytes"], &["gb", "gigabytes"]],
-    &[&["bar"], &["psi"], &["hpa", "hectopascals"], &["kpa"]],
-];
-
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    rivals::compare(case, sink, measured, |one, two| one.thing == two.thing && one.differs(two));
+    rivals::compare(case, sink, measured, |one, two| one.thing == two.thing && one.unit.is_rival(two.unit));
 }
 
 /// What is measured, and in which unit of which kind.
 struct Measured {
     thing: u32,
-    kind: usize,
-    unit: usize,
-}
-
-impl Measured {
-    fn differs(&self, other: &Measured) -> bool {
-        self.kind == other.kind && self.unit != other.unit
-    }
+    unit: UnitName,
 }
 
 fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
@@ -39,20 +25,11 @@ fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
         return None;
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    // "m/s" is three words.
-    let named = |at: usize| {
-        let slashed = (lower(at + 1) == "/").then(|| format!("{}/{}", lower(at), lower(at + 2)));
-        let name = slashed.as_deref().unwrap_or(&words.get(at)?.lower(text)).to_string();
-        let found = KINDS.iter().enumerate().find_map(|(kind, units)| {
-            units.iter().position(|names| names.contains(&&*name)).map(|unit| (kind, unit))
-        });
-        found.map(|(kind, unit)| (kind, unit, at + if slashed.is_some() { 3 } else { 1 }))
-    };
     (0..words.len()).find_map(|at| {
         let before = at.checked_sub(1).map(&lower).filter(|word| matches!(&**word, "in" | "use"))?;
-        let (kind, unit, next) = named(at)?;
+        let (unit, next) = unit_names::read(text, words, at)?;
         // "In hours and minutes" is a form of its own.
-        let again = lower(next) == "," && named(next + 1).is_some();
+        let again = lower(next) == "," && unit_names::read(text, words, next + 1).is_some();
         let single = !again && !matches!(&*lower(next), "and" | "or" | "per" | "to");
         let given = |at: usize| matches!(&*lower(at), "given" | "stated" | "shown" | "written" | "expressed");
         let thing = if before == "in" {
@@ -66,6 +43,6 @@ fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
             let article = usize::from(matches!(&*lower(next + 1), "the" | "all" | "every" | "each"));
             rivals::noun(text, words, next + 1 + article).filter(|_| lower(next) == "for")
         };
-        thing.filter(|_| single).map(|thing| Measured { thing, kind, unit })
+        thing.filter(|_| single).map(|thing| Measured { thing, unit })
     })
 }

@@ -55,7 +55,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         let earlier = seen.iter().rev().take(WITHIN_REACH).find(same);
         if let Some(&(earlier, _, other)) = earlier
             && (way.excludes(other) || other.excludes(way))
-            && !(sets_a_value(case, unit) && sets_a_value(case, earlier))
+            && !(is_read_as_gap(case, unit) && is_read_as_gap(case, earlier))
         {
             sink.clash(case, case.units[unit].text, case.units[earlier].text);
             continue;
@@ -73,7 +73,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 fn own_against_any(case: &Case<'_>, sink: &mut Sink<'_>) {
     let any = case.requirements.iter().find(|rule| {
         let fixed = |value: &str| matches!(value, "null" | "empty" | "unknown" | "left out" | "none" | "n/a");
-        matches!(&rule.demand, Demand::Gap { of, value } if of.is_empty() && fixed(value))
+        matches!(&rule.demand, Demand::Gap { of, way } if of.is_empty() && way.value().is_some_and(fixed))
     });
     let Some(any) = any else { return };
     let own =
@@ -164,8 +164,8 @@ fn set_value(case: &Case<'_>, unit: usize) -> Option<Set> {
 /// How many earlier cases are compared.
 const WITHIN_REACH: usize = 64;
 
-/// What is read as a value for a gap is compared there.
-fn sets_a_value(case: &Case<'_>, unit: usize) -> bool {
+/// What is read as a way out of a gap is compared there.
+fn is_read_as_gap(case: &Case<'_>, unit: usize) -> bool {
     demands_of(case, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }))
 }
 

@@ -1,6 +1,7 @@
 //! What sets two demands apart, however many words they share.
 
 use crate::lexicon::vocabulary;
+use crate::unit_names;
 use crate::words::Word;
 
 /// Words of which one rules the other out.
@@ -71,7 +72,7 @@ pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
         })
     };
     let sides = place(one, "before") && place(two, "after") || place(one, "after") && place(two, "before");
-    sides || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
+    sides || unit_names::differ(text, one, two) || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
 }
 
 /// Besides opposites: "only the log" and "the log"; "`a`: the fare" and "`b`: the fare".
@@ -140,6 +141,23 @@ fn cases_differ(text: &str, one: &[Word], two: &[Word]) -> bool {
     case(one).zip(case(two)).is_some_and(|(one, two)| one != two)
 }
 
+/// "If the log and the sign differ, …" and "if the log and the list differ, …": one noun of the case is another.
+pub(crate) fn are_other_cases(text: &str, one: &[Word], two: &[Word]) -> bool {
+    let case = |words: &[Word]| {
+        let opens = words.first().is_some_and(|word| word.is(vocabulary::CONDITION));
+        words.iter().take(2 * CASE).position(|word| word.text(text) == ",").filter(|_| opens)
+    };
+    let (Some(end), Some(other)) = (case(one), case(two)) else { return false };
+    let mut others =
+        one[..end].iter().zip(&two[..other]).filter(|(one, two)| one.lower(text) != two.lower(text));
+    let noun = |word: &Word| {
+        !word.is(vocabulary::STOP | vocabulary::CONDITION | vocabulary::FINITE | vocabulary::NEGATION)
+            && !word.is_punctuation()
+    };
+    let single = others.next().filter(|(one, two)| noun(one) && noun(two));
+    end == other && single.is_some() && others.next().is_none()
+}
+
 /// Words of the longest case that opens a line.
 const CASE: usize = 10;
 
@@ -171,6 +189,19 @@ mod tests {
         let words = Words::read(&text, 0);
         let (one, two) = (Span::new(0, one.len()), Span::new(one.len() + 1, text.len()));
         are_apart(&text, words.within(one), words.within(two))
+    }
+
+    #[test]
+    fn another_noun_is_another_case() {
+        let other = |one: &str, two: &str| {
+            let text = format!("{one}\n{two}");
+            let words = Words::read(&text, 0);
+            let (one, two) = (Span::new(0, one.len()), Span::new(one.len() + 1, text.len()));
+            are_other_cases(&text, words.within(one), words.within(two))
+        };
+        assert!(other("If the log and the sign differ, ask.", "If the log and the list differ, ask."));
+        assert!(!other("If the log and the sign differ, ask.", "If the log and the sign differ, then ask."));
+        assert!(!other("If the fare is missing, ask.", "When no fare is given, ask."));
     }
 
     #[test]

@@ -11,7 +11,7 @@ mod stem;
 
 use crate::lexicon::vocabulary;
 use crate::words::Word;
-pub(crate) use apart::{are_apart, are_opposed};
+pub(crate) use apart::{are_apart, are_opposed, are_other_cases};
 use base::hash;
 pub(crate) use confined::{Confined, confined};
 use framing::{

@@ -20,10 +20,11 @@ mod whole;
 use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
-use crate::likeness::{Confined, Gist, are_apart, are_opposed, confined, gist, stem};
+use crate::likeness::{Confined, Gist, are_apart, are_opposed, are_other_cases, confined, gist, stem};
 use crate::requirement::{Demand, Requirement, excludes};
 use crate::source::Source;
 use crate::span::Span;
+use crate::unit_names;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use asks::Asked;
@@ -223,6 +224,8 @@ pub(crate) fn find(
             return at(*unit).len() > PER_FIELD || !of_fields();
         }
         !stand_against(requirements, *unit, *earlier)
+            && !are_other_cases(text, at(*unit), at(*earlier))
+            && !unit_names::differ(text, at(*unit), at(*earlier))
             && !ends_in_a_new_place(text, at(*unit), at(*earlier))
             && !takes_both(text, at(*earlier), at(*unit))
             && !is_a_hole(text, at(*unit))
@@ -239,10 +242,11 @@ fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> b
     // "Capitalise the first letter of each word (title case)" is read in two ways, in both of them.
     let too = |demand: &Demand| of(unit).any(|rule| rule.demand == *demand);
     let form = |rule: &&Requirement| {
-        matches!(
-            rule.demand,
-            Demand::Manner { axis: "records of JSON" | "data format" | "capital letters", .. }
-        )
+        matches!(rule.demand, Demand::Gap { .. })
+            || matches!(
+                rule.demand,
+                Demand::Manner { axis: "records of JSON" | "data format" | "capital letters", .. }
+            )
     };
     of(unit).filter(form).any(|rule| of(earlier).any(|other| excludes(other, rule) && !too(&other.demand)))
 }

@@ -3,7 +3,7 @@
 use super::limits::SHORT;
 use super::told_again;
 use crate::lexicon::vocabulary;
-use crate::requirement::{Demand, Requirement, is_one_gap, quotations};
+use crate::requirement::{Demand, Requirement, Way, is_one_gap, quotations};
 use crate::span::Span;
 use crate::units::Unit;
 use crate::words::{Word, Words};
@@ -11,16 +11,19 @@ use std::collections::HashMap;
 
 /// One value for one gap, twice: "A missing fare is null", "fare is null where none is given".
 pub(super) fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
-    let mut seen: Vec<(&str, &str, usize)> = Vec::new();
+    let mut seen: Vec<(&str, &Way, usize)> = Vec::new();
     let mut found = Vec::new();
     for rule in requirements.iter().take(GAPS) {
-        let Demand::Gap { of, value } = &rule.demand else { continue };
-        let twin = |(thing, said, unit): &&(&str, &str, usize)| {
-            *said == value && *unit != rule.unit && is_one_gap(thing, of)
+        let Demand::Gap { of, way } = &rule.demand else { continue };
+        let open = matches!(way, Way::Own | Way::Take | Way::LookUp);
+        let twin = |(thing, said, unit): &&(&str, &Way, usize)| {
+            // "Missing values are null" holds for the fare.
+            let any = thing.is_empty() && !of.starts_with("unclear") && way.value().is_some();
+            *said == way && !open && *unit != rule.unit && (any || is_one_gap(thing, of))
         };
         match seen.iter().find(twin) {
             Some((_, _, earlier)) => found.push((rule.unit, *earlier)),
-            None => seen.push((of, value, rule.unit)),
+            None => seen.push((of, way, rule.unit)),
         }
     }
     found

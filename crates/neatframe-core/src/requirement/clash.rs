@@ -127,8 +127,8 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         (Demand::DateForm(one), Demand::DateForm(two)) => one != two,
         (Demand::MoneyForm(one), Demand::MoneyForm(two)) => trial::differ(one, two),
-        (Demand::Gap { of, value }, Demand::Gap { of: other, value: second }) => {
-            value != second && gap::of_one_thing(of, other)
+        (Demand::Gap { of, way }, Demand::Gap { of: other, way: second }) => {
+            way.excludes(second) && gap::of_one_thing(of, other)
         }
         _ => false,
     }
@@ -208,7 +208,8 @@ const RULED_OUT: [(&str, &str); 7] = [
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 24] = [
+const CROSSED_AXES: [(Pole, Pole); 25] = [
+    (("markup", "no Markdown"), ("code fence", "there")),
     (("off the list", "listed only"), ("tools allowed", "any")),
     (("paragraphs", "one"), ("numbering", "numbered")),
     (("last line", "a question"), ("questions to the reader", "none")),

@@ -1,322 +1,153 @@
-//! What is written in place of a value that is not there: "a missing date is null".
+//! What is done where a value is not there: "a missing date is null", "if no fare is stated, ask".
 
-use super::{Demand, Requirement, Sight, words::quotations};
+use super::absence::{self, Clause};
+use super::way_out::{self, Way};
+use super::{Demand, Requirement, Sight};
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::span::Span;
 use crate::units::UnitKind;
-use crate::words::Word;
 use std::borrow::Cow;
 
-/// Words that say by themselves that something is not there.
-const GONE: [&str; 5] = ["missing", "absent", "lacking", "unstated", "unavailable"];
-/// Behind a negation, what does not happen to a value that is not there.
-const GIVEN: [&str; 26] = [
-    "find", "match", "matched", "determine", "contain", "include", "list", "hold", "given", "stated",
-    "named", "mentioned", "known", "present", "available", "there", "found", "provided", "produce", "set",
-    "shown", "give", "state", "name", "mention", "say",
-];
-/// Names for any value.
-const ANY: [&str; 14] = [
-    "value", "values", "field", "fields", "it", "item", "anything", "something", "information", "data",
-    "entry", "cell", "key", "detail",
-];
-/// What a value is set to, as one word, and the name it goes by here.
-const WORDS: [(&str, &str); 9] = [
+/// Words from which a sentence says more than one thing.
+const LONG: usize = 34;
+/// Values that an "or" may name at the end.
+const LAST: [(&str, &str); 6] = [
     ("null", "null"),
     ("none", "none"),
-    ("nil", "nil"),
     ("n/a", "n/a"),
-    ("na", "n/a"),
     ("unknown", "unknown"),
     ("empty", "empty"),
     ("blank", "empty"),
-    ("undefined", "undefined"),
-];
-/// Words right before the value.
-const LEADS: [&str; 25] = [
-    "marked", "shown", "entered", "is", "are", "as", "becomes", "become", "gets", "get", "use", "write",
-    "put", "return", "to", "with", "enter", "give", "be", "say", "=", ":", "an", "a", "stays",
 ];
 
-/// Reads what a unit writes into a gap. It holds whenever there is a gap, so it counts as a rule with no condition.
+/// Reads what a unit does in a gap. It holds whenever there is a gap, so it counts as a rule with no condition.
 pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let shape = matches!(sight.units[unit].kind, UnitKind::Code | UnitKind::Table | UnitKind::Mark);
-    if shape || words.len() > LONG || sight.labels[unit].component == Some(Component::Examples) {
+    if shape || sight.labels[unit].component == Some(Component::Examples) {
         return;
     }
     let lower: Vec<Cow<str>> = words.iter().map(|word| word.lower(text)).collect();
-    if let Some(demand) = without(sight, unit, words, &lower) {
-        found.push(Requirement::on_reply(unit, span, demand, false));
-        return;
+    let (mut from, mut before) = (0, None);
+    for part in words.split(|word| word.text(text) == ";") {
+        let clause = Clause { words: part, lower: &lower[from..from + part.len()], before };
+        from += part.len() + 1;
+        if part.is_empty() || part.len() > LONG {
+            before = None;
+            continue;
+        }
+        let read = or_else(&clause).or_else(|| {
+            let gone = absence::read(&clause)?;
+            let way = way_out::read(text, span, &clause, &gone)?;
+            Some((gone.of, way))
+        });
+        if let Some((of, way)) = read {
+            let place = Span::new(part[0].start as usize, part[part.len() - 1].span().end());
+            found.push(Requirement::on_reply(unit, place, Demand::Gap { of, way }, false));
+            return;
+        }
+        before = clause.subject();
     }
-    if let Some(demand) = or_else(words, &lower) {
-        found.push(Requirement::on_reply(unit, span, demand, false));
-        return;
-    }
-    let Some((first, last)) = cue(&lower, words) else { return };
-    let Some((value_at, value)) = value(sight, unit, words, &lower, (first, last)) else { return };
-    // "The fare is null whenever the slip states none": what is null stands before it.
-    let is = value_at > 0 && matches!(&*lower[value_at - 1], "is" | "are" | "becomes" | "stays");
-    let of = match is && value_at < first {
-        true => named(words, &lower, 0, value_at),
-        false => subject(words, &lower, first, value_at),
-    };
-    let demand = Demand::Gap { of, value };
-    found.push(Requirement::on_reply(unit, span, demand, false));
 }
 
 /// "`photo` is the number behind the word, or null": the field and its value in a gap.
-fn or_else(words: &[Word], lower: &[Cow<'_, str>]) -> Option<Demand> {
+fn or_else(clause: &Clause<'_>) -> Option<(String, Way)> {
+    let (words, lower) = (clause.words, clause.lower);
     let last = (0..lower.len()).rfind(|&at| !words[at].is_punctuation())?;
-    let (_, value) = WORDS.iter().find(|(word, _)| *word == lower[last])?;
+    let (_, value) = LAST.iter().find(|(word, _)| *word == lower[last])?;
     let is = lower.iter().position(|word| matches!(&**word, "is" | "are"))?;
     let asked = words[..last].iter().any(|word| word.is(vocabulary::CONDITION));
-    let of = named(words, lower, 0, is);
+    let of = clause.named(0, is)?;
     let fits = is + 2 < last && is <= 4 && lower[last - 1] == "or" && !asked && !of.is_empty();
-    fits.then(|| Demand::Gap { of, value: value.to_string() })
-}
-
-/// "Letters without a date get "undated"", "entries with no name get 0".
-fn without(sight: &Sight<'_>, unit: usize, words: &[Word], lower: &[Cow<'_, str>]) -> Option<Demand> {
-    let text = sight.source.text();
-    let at = (1..lower.len().min(6))
-        .find(|&at| lower[at] == "without" || lower[at - 1] == "with" && lower[at] == "no")?;
-    let noun = (at + 1..lower.len()).find(|&at| !matches!(&*lower[at], "a" | "an" | "any"))?;
-    let gets = (noun + 1..lower.len().min(noun + 3))
-        .find(|&at| matches!(&*lower[at], "get" | "gets" | "become" | "receive" | "carry" | "is" | "are"))?;
-    let value = words.get(gets + 1)?;
-    let end = text[value.start as usize..].find([' ', ',', ';', '\n']).unwrap_or(usize::MAX);
-    let from = value.start as usize;
-    let rest = &text[from..sight.units[unit].text.end().min(from.saturating_add(end))];
-    let shown = rest.trim_end_matches('.').trim_matches(['"', '`', '“', '”']).to_lowercase();
-    // "Boats without a licence are 12" counts them.
-    let counted = value.is_number() && matches!(&*lower[gets], "is" | "are");
-    let fixed = value.is_number() && !counted || value.is(vocabulary::QUOTE) || shown == "null";
-    let of = if ANY.contains(&&*lower[noun]) { String::new() } else { lower[noun].to_string() };
-    (fixed && !shown.is_empty()).then_some(Demand::Gap { of, value: shown })
-}
-
-/// How far behind "leave" the word "empty" may stand.
-const LEFT: usize = 12;
-
-/// Words from which a sentence says more than one thing.
-const LONG: usize = 28;
-
-/// Where the words stand that say that something is not there.
-fn cue(lower: &[Cow<'_, str>], words: &[Word]) -> Option<(usize, usize)> {
-    let is = |at: usize, list: &[&str]| lower.get(at).is_some_and(|word| list.contains(&&**word));
-    (0..lower.len()).find_map(|at| {
-        if is(at, &GONE) {
-            return Some((at, at));
-        }
-        // "Write 0 for unknown fares", "leave unknown fields empty".
-        let led = at > 0
-            && matches!(&*lower[at - 1], "for" | "leave" | "set" | "of" | "mark" | "give" | "in" | "into");
-        if is(at, &["unknown"]) && led && lower.get(at + 1).is_some_and(|word| word.ends_with('s')) {
-            return Some((at, at));
-        }
-        // "If unknown, write null".
-        let opens = at > 0 && matches!(&*lower[at - 1], "if" | "when" | "where" | "whenever");
-        if is(at, &["unknown"])
-            && opens
-            && matches!(lower.get(at + 1).map(|word| &**word), Some("," | "then"))
-        {
-            return Some((at, at));
-        }
-        // "If the card lacks a fare".
-        if is(at, &["lacks", "lack", "misses"])
-            && (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]))
-        {
-            return Some((at, at));
-        }
-        // "If the note has no date".
-        let has = at > 0 && is(at - 1, &["has", "have", "contains", "is", "are", "gives", "names"]);
-        let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever"]));
-        if is(at, &["no"]) && has && asked {
-            return Some((at, at));
-        }
-        // "Put "unknown" in fields with no value".
-        let empty = is(at + 1, &["value", "values", "entry", "data"]);
-        if is(at, &["no"]) && at > 0 && is(at - 1, &["with"]) && empty {
-            return Some((at, at + 1));
-        }
-        // "When nothing is found", "if nothing fits".
-        let found = matches!(lower.get(at + 1).map(|word| &**word), Some("is" | "was" | "has" | "can"));
-        let fits = is(at + 1, &["fits", "matches", "turns", "remains"]);
-        if is(at, &["nothing"]) && asked && (fits || found && (at + 2..at + 5).any(|at| is(at, &["found"]))) {
-            return Some((at, at + if fits { 1 } else { 2 }));
-        }
-        // "Whenever the recipe states none".
-        let states = at > 0 && matches!(&*lower[at - 1], "states" | "gives" | "names" | "has" | "contains");
-        // "If there are none".
-        let are = at > 1 && is(at - 1, &["are", "is"]) && is(at - 2, &["there"]);
-        if is(at, &["none"]) && (states || are) && asked {
-            return Some((at, at));
-        }
-        // "Is not given", "does not give it", "if no date is given".
-        let negation = words[at].is(vocabulary::NEGATION) && !is(at, &["never", "without"]);
-        // "Is not in the letter".
-        let within = (is(at + 1, &["in", "on"]) && is(at + 2, &["the", "it", "there"])).then_some(at + 1);
-        let reach =
-            (at + 1..lower.len().min(at + 5)).find(|&to| is(to, &GIVEN)).or(within).filter(|_| negation)?;
-        let between = words[at + 1..reach].iter().any(|word| word.is(vocabulary::STOP_MARK));
-        let asked = (0..at).any(|at| is(at, &["if", "when", "where", "whenever", "that", "which", "whose"]));
-        (!between && asked).then_some((at, reach))
-    })
-}
-
-/// What is to stand there, and at which word; outside the words of the cue.
-fn value(
-    sight: &Sight<'_>,
-    unit: usize,
-    words: &[Word],
-    lower: &[Cow<'_, str>],
-    (first, last): (usize, usize),
-) -> Option<(usize, String)> {
-    let text = sight.source.text();
-    let led = |at: usize| at > 0 && LEADS.contains(&&*lower[at - 1]);
-    let quoted = quotations(text, sight.units[unit].text).into_iter().find_map(|(place, inner)| {
-        let at = words.iter().position(|word| word.start as usize >= place.start())?;
-        let short = inner.split_whitespace().count() <= 4 && !inner.contains(['{', '<']);
-        (led(at) && short).then_some((at, inner.to_lowercase()))
-    });
-    if quoted.is_some() {
-        return quoted;
-    }
-    let outside = (0..lower.len()).filter(|at| *at < first || *at > last);
-    // "Return []": the empty list.
-    let brackets = outside
-        .clone()
-        .find(|&at| led(at) && lower[at] == "[" && lower.get(at + 1).is_some_and(|next| next == "]"));
-    if let Some(at) = brackets {
-        return Some((at, "empty".to_string()));
-    }
-    outside.clone().find_map(|at| {
-        let name = &*lower[at];
-        let near = at.saturating_sub(3)..at;
-        let left = matches!(&*lower[0], "leave" | "keep") && at <= LEFT
-            || near.into_iter().any(|at| matches!(&*lower[at], "leave" | "left" | "stays"));
-        if name == "out" && left {
-            return Some((at, "left out".to_string()));
-        }
-        let (_, value) = WORDS.iter().find(|(word, _)| *word == name)?;
-        (led(at) || left).then(|| (at, value.to_string()))
-    })
-}
-
-/// What is missing, as the words that mean something; empty where any value is meant.
-fn subject(words: &[Word], lower: &[Cow<'_, str>], cue: usize, value: usize) -> String {
-    // The clause that holds the cue, up to the value or its verb.
-    let from = lower[..cue]
-        .iter()
-        .rposition(|word| matches!(&**word, "," | ";" | ":" | "if" | "when" | "where" | "whose" | "for"))
-        .map_or(0, |at| at + 1);
-    let to = (cue + 1..lower.len())
-        .find(|&at| {
-            matches!(
-                &*lower[at],
-                "," | ";"
-                    | ":"
-                    | "is"
-                    | "are"
-                    | "becomes"
-                    | "gets"
-                    | "stays"
-                    | "in"
-                    | "on"
-                    | "from"
-                    | "by"
-                    | "for"
-            )
-        })
-        .unwrap_or(lower.len());
-    let to = if value > cue { to.min(value) } else { to };
-    // "The advert does not give it": what stands before is the text at hand.
-    let source = matches!(lower.get(cue.wrapping_sub(1)).map(|word| &**word), Some("does" | "do" | "did"));
-    let lacks = lower.get(cue).is_some_and(|word| matches!(&**word, "lacks" | "lack" | "misses"));
-    let has = lacks || lower.get(cue).is_some_and(|word| word == "no") && cue > 0;
-    let from = if lacks { cue + 1 } else { from };
-    let from = if source || has && !lacks && lower[cue - 1] != "if" { cue } else { from };
-    let to = if has {
-        (cue + 1..lower.len()).find(|&at| matches!(&*lower[at], "," | ";" | ":" | "in")).unwrap_or(to)
-    } else {
-        to
-    };
-    named(words, lower, from, to)
-}
-
-/// The words that name something in a stretch.
-fn named(words: &[Word], lower: &[Cow<'_, str>], from: usize, to: usize) -> String {
-    let plain = |at: &usize| {
-        let word = words[*at];
-        !word.is_punctuation()
-            && !word.is_number()
-            && lower[*at].len() > 1
-            && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::MODAL)
-            && !GONE.contains(&&*lower[*at])
-            && !GIVEN.contains(&&*lower[*at])
-            && !ANY.contains(&&*lower[*at])
-            && !matches!(
-                &*lower[*at],
-                "write"
-                    | "put"
-                    | "use"
-                    | "leave"
-                    | "set"
-                    | "return"
-                    | "does"
-                    | "do"
-                    | "enter"
-                    | "unknown"
-                    | "become"
-                    | "becomes"
-                    | "get"
-                    | "gets"
-            )
-    };
-    let named: Vec<&str> = (from..to).filter(plain).map(|at| &*lower[at]).collect();
-    named.join(" ")
+    let way = if *value == "empty" { Way::Empty } else { Way::Write(value.to_string()) };
+    fits.then_some((of, way))
 }
 
 /// True when two gaps are of the same thing: "photo number", "photo".
 pub(crate) fn of_one_thing(one: &str, other: &str) -> bool {
-    let bare =
-        |of: &str| ["number", "value", "name"].iter().find_map(|end| of.strip_suffix(end).map(str::len));
+    let bare = |of: &str| {
+        ["number", "value", "name", "figure"].iter().find_map(|end| of.strip_suffix(end).map(str::len))
+    };
     let stems = |of: &str| {
         let of = bare(of).filter(|length| *length > 0).map_or(of, |length| of[..length].trim_end());
-        let mut stems: Vec<u32> = of.split(' ').map(stem).collect();
+        let mut stems: Vec<u32> = of.split([' ', '_']).map(stem).collect();
         stems.sort_unstable();
         stems
     };
-    one == other || stems(one) == stems(other)
+    // "The number of pieces", "the number".
+    let counted = |one: &str, other: &str| one == "number" && other.starts_with("number ");
+    one == other || counted(one, other) || counted(other, one) || stems(one) == stems(other)
 }
 
 #[cfg(test)]
 mod tests {
     use crate::requirement::tests::read;
 
-    #[test]
-    fn what_stands_in_a_gap() {
-        let said = |text: &str| -> Vec<String> {
-            read(text).into_iter().filter(|demand| demand.contains("` in a gap")).collect()
+    fn said(sentence: &str) -> Vec<String> {
+        let way = |demand: &str| {
+            let (way, of) = demand.strip_prefix("reply: ")?.split_once(" in a gap")?;
+            (way != "says what to do").then(|| format!("{way}{of}"))
         };
-        assert_eq!(said("Fill in the slip. A missing value is null."), ["reply: `null` in a gap"]);
-        assert_eq!(
-            said("Fill in the slip. Leave a field empty when the advert does not give it."),
-            ["reply: `empty` in a gap"]
-        );
-        assert_eq!(
-            said("Fill in the slip. If no due date is given, write \"next boat\"."),
-            ["reply: `next boat` in a gap of due date"]
-        );
-        assert_eq!(said("Fill in the slip. Fields without a value are null."), ["reply: `null` in a gap"]);
-        assert_eq!(said("Fill in the slip. Missing values become null."), ["reply: `null` in a gap"]);
-        assert_eq!(said("Write the notice. Boats without a licence are 12."), [""; 0]);
-        assert_eq!(said("Write the notice. Never leave a gap."), [""; 0]);
-        assert_eq!(said("If the pier is not named, ask the guest."), [""; 0]);
+        read(&format!("Fill in the slip of each guest. {sentence}"))
+            .iter()
+            .filter_map(|demand| way(demand))
+            .collect()
+    }
+
+    #[test]
+    fn what_is_done_in_a_gap() {
+        let rows = [
+            ("A missing value is null.", "`null`"),
+            ("Missing values become null.", "`null`"),
+            ("Fields without a value are null.", "`null`"),
+            ("Use null for fields that the slip does not have.", "`null`"),
+            ("If unknown, set the field to null.", "`null`"),
+            ("Fare is null whenever the slip states none.", "`null` of fare"),
+            ("Set the fare to null if the slip does not mention one.", "`null` of fare"),
+            ("If no due date is given, write \"next boat\".", "`next boat` of due date"),
+            ("Put \"no pier\" wherever the pier isn't given.", "`no pier` of pier"),
+            ("If the number cannot be read, write \"?\".", "`?` of unclear number"),
+            ("Letters without a date get 0000-00-00.", "`0000-00-00` of date"),
+            ("Where the slip gives no day, put [DAY].", "`[day]` of day"),
+            ("The number of bags is a figure; if the slip gives none, write 1.", "`1` of number bags"),
+            ("Leave a field empty when the slip does not give it.", "`empty`"),
+            ("For a missing fare, return an empty string.", "`empty` of fare"),
+            ("If the pier is not known, use \"\".", "`empty` of pier"),
+            ("Leave out a fare that is not given.", "`left out` of fare"),
+            ("Leave out parts whose number you cannot find.", "`left out` of number"),
+            ("Without a fare, omit the key.", "`left out` of fare"),
+            ("Only give the fare if the slip states it.", "`left out` of fare"),
+            ("If there is no fare, do not include the key.", "`left out` of fare"),
+            ("If the pier is not named, ask the guest.", "asks of pier"),
+            ("A missing pier has to be asked for.", "asks of pier"),
+            ("When no fare is stated, use your best judgement.", "an own value of fare"),
+            ("A fare that is not in the slip may be estimated.", "an own value of fare"),
+            ("If no date is given, use today's date.", "another value of date"),
+            ("If the ticket number is missing, look it up by name.", "looks it up of ticket number"),
+        ];
+        for (sentence, way) in rows {
+            assert_eq!(said(sentence), [way], "{sentence}");
+        }
+    }
+
+    #[test]
+    fn what_is_no_way_out_of_a_gap() {
+        let rows = [
+            "Boats without a licence are 12.",
+            "Never leave a gap.",
+            "List missing stamps.",
+            "If the route makes no sense, write \"check\".",
+            "Write \"a guest\" when you cannot tell who spoke.",
+            "Write the letter without naming the \"Merle\".",
+            "If the fare is missing, write \"none\" and ask the clerk.",
+            "If something is unclear, ask.",
+        ];
+        for sentence in rows {
+            assert_eq!(said(sentence), [""; 0], "{sentence}");
+        }
     }
 }

@@ -1,5 +1,6 @@
 //! What a prompt demands, read once into typed values: everything that asks "what is demanded here" reads these.
 
+mod absence;
 mod alone;
 mod amount;
 mod choice;
@@ -16,6 +17,7 @@ mod pattern;
 mod placed;
 mod spread;
 mod values;
+mod way_out;
 mod whom;
 mod words;
 
@@ -28,6 +30,7 @@ pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;
 pub(crate) use placed::places;
+pub use way_out::Way;
 pub(crate) use whom::{WHOLE, singular};
 pub(crate) use words::{is_exception, quotations};
 
@@ -111,12 +114,12 @@ pub enum Demand {
     Sequence(Sequence),
     /// The school grade for which the reply is to read.
     ReadingLevel(u32),
-    /// What is written in place of a value that is not there.
+    /// What is done where a value is not there.
     Gap {
         /// The value that is not there, in the prompt's words; empty where any is meant.
         of: String,
-        /// What is written: `null`, `empty`, `left out`, or the words that the prompt quotes.
-        value: String,
+        /// The way out.
+        way: Way,
     },
     /// What to do when something is missing or fails.
     Fallback,
@@ -187,8 +190,11 @@ impl Demand {
             Demand::Steps(steps) => format!("{} steps in order", steps.len()),
             Demand::Sequence(order) => format!("`{}` before `{}`", order.first, order.then),
             Demand::ReadingLevel(grade) => format!("reads at grade {grade}"),
-            Demand::Gap { of, value } if of.is_empty() => format!("`{value}` in a gap"),
-            Demand::Gap { of, value } => format!("`{value}` in a gap of {of}"),
+            Demand::Gap { of, way } => {
+                let way = way.value().map_or_else(|| way.shown().to_string(), |value| format!("`{value}`"));
+                let of = if of.is_empty() { String::new() } else { format!(" of {of}") };
+                format!("{way} in a gap{of}")
+            }
             Demand::Fallback => "says what to do in a gap".into(),
             Demand::Gate => "waits before going on".into(),
         }

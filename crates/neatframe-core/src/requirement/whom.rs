@@ -226,6 +226,22 @@ pub(super) fn of(
             || label.split_whitespace().any(|word| singular(word) == counted);
         return if general { Subject::Reply } else { Subject::Named(label) };
     }
+    // "1. Sound: one sentence": the label of an item names the part.
+    let colon =
+        words.iter().take(4).position(|word| word.text(text) == ":").filter(|&at| at > 0 && at < first);
+    if let Some(colon) = colon {
+        let label = words[0].span().cover(words[colon - 1].span());
+        let label = text[label.range()].to_lowercase();
+        let plain = words[..colon].iter().all(|word| !word.is_punctuation() && !word.is_number());
+        let bounds = words[colon + 1..first].iter().all(|word| BOUNDING.contains(&&*word.lower(text)));
+        let general = label.split_whitespace().any(|word| {
+            let whole = WHOLE.contains(&word) && !matches!(word, "summary" | "description" | "digest");
+            whole || GENERAL.contains(&word) || singular(word) == counted
+        });
+        if plain && bounds && !general && words[0].text(text).starts_with(char::is_uppercase) {
+            return Subject::Named(label);
+        }
+    }
     // "Write three bullets", "Describe the boat in 80 words.": the whole; "say in one line what comes next" is a part.
     let near = first.saturating_sub(CLAUSE);
     let stop = words[near..first].iter().rposition(|word| word.is(vocabulary::STOP_MARK));

@@ -150,8 +150,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             Some(Breach { place: at(offset, shown.len()), what: format!("`{shown}` is not in words") })
         }
         Demand::Manner { axis, pole } => manners::breach(text, axis, pole, content, spoken),
-        Demand::Gap { of, value } => {
-            let (offset, length, shown) = gaps::filled_otherwise(body, of, value)?;
+        Demand::Gap { of, way } => {
+            let (offset, length, shown) = gaps::filled_otherwise(body, of, way.value()?)?;
             let what = format!("`{shown}` stands for what is missing in a sample");
             // An empty value has the quotation marks around it for a place.
             let (offset, length) = if length == 0 { (offset.saturating_sub(1), 2) } else { (offset, length) };
@@ -447,6 +447,8 @@ mod tests {
         assert_eq!(date("YYYY-MM-DD", "due 2031-05-03."), None);
         assert_eq!(date("YYYY-MM-DD", "due 03/05/2031.").as_deref(), Some("`03/05/2031` is not YYYY-MM-DD"));
         assert!(date("DD.MM.YYYY", "2031-05-03").is_some());
+        assert!(date("YYYY-MM-DD", "07.03.31").is_some() && date("YYYY-MM-DD", "7.3.2031").is_some());
+        assert_eq!(date("YYYY-MM-DD", "part 12.50.99"), None);
         assert!(date("MM/DD/YYYY", "31/05/2031").is_some(), "there is no month 31");
         assert_eq!(date("D Month YYYY", "due 3 May 2031"), None);
         assert!(

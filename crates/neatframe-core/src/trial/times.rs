@@ -5,8 +5,16 @@ pub(super) fn other_date<'a>(text: &'a str, form: &str) -> Option<(usize, &'a st
     let shape =
         |token: &str| -> String { token.chars().map(|c| if c.is_ascii_digit() { '9' } else { c }).collect() };
     let wanted: String = form.chars().map(|c| if matches!(c, 'Y' | 'M' | 'D') { '9' } else { c }).collect();
-    const FORMS: [&str; 7] =
-        ["9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "99999999"];
+    const FORMS: [&str; 14] = [
+        "9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "9/99/9999",
+        "99/9/9999", "9.9.9999", "9.99.9999", "99.9.9999", "99/99/99", "99.99.99", "99999999",
+    ];
+    // "12.50.99" is no date.
+    let day_and_month = |date: &str| {
+        let mut parts = date.split(['/', '.']).filter_map(|part| part.parse::<u32>().ok());
+        let (one, two) = (parts.next().unwrap_or(0), parts.next().unwrap_or(0));
+        one.min(two) >= 1 && one.min(two) <= 12 && one.max(two) <= 31
+    };
     let mut at = 0;
     for token in text.split(|c: char| !(c.is_ascii_digit() || matches!(c, '/' | '.' | '-'))) {
         let start = at;
@@ -16,7 +24,11 @@ pub(super) fn other_date<'a>(text: &'a str, form: &str) -> Option<(usize, &'a st
         let offset = start + token.find(bare).unwrap_or(0);
         let found = shape(bare);
         // Eight bare digits may be any number.
-        if found != wanted && FORMS.contains(&found.as_str()) && found != "99999999" {
+        if found != wanted
+            && FORMS.contains(&found.as_str())
+            && found != "99999999"
+            && (found.len() > 8 || found.contains("9999") || day_and_month(bare))
+        {
             return Some((offset, bare));
         }
         let swapped = found == wanted && is_impossible(bare, form);

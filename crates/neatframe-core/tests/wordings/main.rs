@@ -27,6 +27,7 @@ mod near_repeats_at_borders;
 mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
 mod one_demand_in_many_wordings;
+mod opposite_ways_out;
 mod opposites_on_agents;
 mod opposites_on_answers;
 mod opposites_on_plans;
@@ -124,6 +125,7 @@ fn questions() -> impl Iterator<Item = Sides> {
         opposites_on_style::SIDES,
         opposites_on_works::SIDES,
         opposites_on_plans::SIDES,
+        opposite_ways_out::SIDES,
         opposites_on_agents::SIDES,
     ]
     .into_iter()
@@ -218,6 +220,7 @@ fn demands_that_go_together() {
         compatible_short_rules::PAIRS,
         compatible_common_rules::PAIRS,
         compatible_in_agent_rules::PAIRS,
+        opposite_ways_out::COMPATIBLE,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,
         near_repeats_from_both_sides::PAIRS,

@@ -171,6 +171,13 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let end =
             (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
         let clause = &words[verb_at + 1..end];
+        // "Leave no task out" keeps them all.
+        let keeps = matches!(&*lower(verb_at), "leave" | "omit" | "skip" | "drop" | "miss")
+            && clause.first().is_some_and(|word| matches!(&*word.lower(text), "no" | "none" | "nothing"));
+        if keeps {
+            at += 1;
+            continue;
+        }
         if forbids && is_described(text, words, at) {
             at += 1;
             continue;
@@ -204,7 +211,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         };
         let asks = asks || !other_verb && skipped > 0;
         let clause = &clause[skipped.min(clause.len())..];
-        // "Recommend no plan" forbids it; "leave no task out" does not.
+        // "Recommend no plan" forbids it.
         let none = clause.first().is_some_and(|word| word.lower(text) == "no")
             && matches!(
                 &*lower(verb_at),

@@ -81,7 +81,11 @@ impl Check for Padding {
                 let said = hit.first > 0
                     && matches!(&*lower(hit.first - 1), "say" | "saying" | "write")
                     && matches!(&*lower(hit.first), "sorry" | "apologies" | "thanks" | "thank");
-                if allowed || far || needed || said || case.is_quoted(index, span.start()) {
+                // "Wrong answers are not obviously silly": how plainly they are.
+                let plainly = hit.first > 0
+                    && words[hit.first - 1].is(vocabulary::NEGATION)
+                    && matches!(&*lower(hit.first), "obviously" | "basically" | "essentially");
+                if plainly || allowed || far || needed || said || case.is_quoted(index, span.start()) {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);

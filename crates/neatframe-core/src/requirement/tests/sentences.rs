@@ -203,7 +203,10 @@ fn words_dates_and_gaps() {
         ("Use the form DD.MM.YYYY for dates.", &["reply: dates as DD.MM.YYYY"]),
         ("Ticket numbers have the form TN-2024-001.", &["reply: ticket numbers as AA-9999-999"]),
         ("No exclamation marks.", &["reply: never says `!`"]),
-        ("If the slip names no boat, ask for it.", &["reply: says what to do in a gap (at times)"]),
+        (
+            "If the slip names no boat, ask for it.",
+            &["reply: asks in a gap of boat", "reply: says what to do in a gap (at times)"],
+        ),
         ("If nothing fits, answer NONE.", &["reply: says what to do in a gap (at times)"]),
         ("Put \"n/a\" where a value is not given.", &["reply: `n/a` in a gap"]),
         ("Say \"I do not know\" if the log does not tell.", &["reply: says what to do in a gap (at times)"]),

@@ -1,0 +1,66 @@
+//! Things numbered past their count: "write eight questions", "questions five to ten are about the tide".
+
+use super::{Case, Sink};
+use crate::component::Component;
+use crate::likeness::stem;
+use crate::requirement::{Demand, Measure, Subject, number, singular};
+
+/// The fewest things that are numbered.
+const LEAST: u32 = 2;
+/// How many counts are held against the text.
+const COUNTS: usize = 8;
+/// A number this far past the count is that of something else: "question 1042".
+const FAR: u32 = 4;
+
+pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let counts: Vec<(usize, u32, u32)> = case
+        .requirements
+        .iter()
+        .filter(|rule| !rule.conditional && matches!(rule.subject, Subject::Reply))
+        .filter_map(|rule| match &rule.demand {
+            Demand::Amount { measure: Measure::Items(things), bound } => {
+                let exact = bound.least == bound.most && !bound.about;
+                bound
+                    .most
+                    .filter(|most| exact && *most >= LEAST)
+                    .map(|most| (rule.unit, stem(&singular(things)), most))
+            }
+            _ => None,
+        })
+        .take(COUNTS)
+        .collect();
+    if counts.is_empty() {
+        return;
+    }
+    for unit in 0..case.units.len() {
+        let demands = matches!(
+            case.labels[unit].component,
+            Some(Component::Task | Component::Constraints | Component::OutputFormat)
+        );
+        let words = case.words_of(unit);
+        let past = demands.then(|| {
+            words.windows(2).enumerate().find_map(|(at, pair)| {
+                let thing = stem(&singular(&pair[0].lower(text)));
+                let from = number(text, pair[1])?;
+                // "Questions five to ten", "question 9 and 10".
+                let joined = words
+                    .get(at + 2)
+                    .is_some_and(|word| matches!(&*word.lower(text), "to" | "and" | "-" | "–"));
+                let last =
+                    words.get(at + 3).filter(|_| joined).and_then(|word| number(text, *word)).unwrap_or(from);
+                let plural = pair[0].lower(text).ends_with('s');
+                counts.iter().find(|(of, things, most)| {
+                    *of != unit
+                        && *things == thing
+                        && from.max(last) > *most
+                        && from <= *most * FAR
+                        && (joined || !plural)
+                })
+            })
+        });
+        if let Some((rule, ..)) = past.flatten() {
+            sink.clash(case, case.units[unit].text, case.units[*rule].text);
+        }
+    }
+}
