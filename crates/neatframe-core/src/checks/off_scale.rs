@@ -76,7 +76,10 @@ impl Check for OffScale {
         // Where the prompt has scales for several things in one place, a score may be on any of them.
         let Some(first) = scales.first() else { return };
         let beside = scales.iter().skip(1).any(|scale| scale.unit == first.unit);
-        let of_nothing = |scale: &Scale| is_of_no_thing(text, case.words_of(scale.unit), scale.span);
+        // Of no thing, or of the one that it names.
+        let of_nothing = |scale: &Scale| {
+            is_of_no_thing(text, case.words_of(scale.unit), scale.span) || rated(case, scale.unit).is_some()
+        };
         let listed = scales.iter().skip(1).any(|scale| {
             case.units[scale.unit].block == case.units[first.unit].block
                 && !(of_nothing(first) && of_nothing(scale))
@@ -132,6 +135,9 @@ fn is_of_no_thing(text: &str, words: &[Word], span: Span) -> bool {
             || matches!(
                 &*word.lower(text),
                 "ranges"
+                    | "run"
+                    | "go"
+                    | "lie"
                     | "range"
                     | "goes"
                     | "runs"
@@ -262,6 +268,15 @@ pub(super) fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
         let of = (at + 1..at + 3).find(|&of| lower(of) == "out" && lower(of + 1) == "of");
         let whole = of.and_then(|of| Some((number(text, *words.get(of + 2)?)?, of + 2)));
         if let Some((highest, to)) = whole.filter(|(highest, to)| (3..=100).contains(highest) && !known(*to))
+        {
+            found.push((0, highest, words[at].span().cover(words[to].span())));
+        }
+        // "A scale of ten points".
+        let points = (lower(at) == "scale" && lower(at + 1) == "of").then_some(at + 2);
+        let points = points.filter(|to| matches!(&*lower(to + 1), "points" | "stars" | "." | ""));
+        if let Some((highest, to)) = points.and_then(|to| Some((number(text, *words.get(to)?)?, to)))
+            && (3..=100).contains(&highest)
+            && !known(to)
         {
             found.push((0, highest, words[at].span().cover(words[to].span())));
         }

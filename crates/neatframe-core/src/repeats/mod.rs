@@ -241,6 +241,11 @@ fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> b
     };
     // "Capitalise the first letter of each word (title case)" is read in two ways, in both of them.
     let too = |demand: &Demand| of(unit).any(|rule| rule.demand == *demand);
+    let reversed = of(unit).any(|rule| {
+        let Demand::Sequence(order) = &rule.demand else { return false };
+        of(earlier)
+            .any(|other| matches!(&other.demand, Demand::Sequence(other) if other.is_reverse_of(order)))
+    });
     let form = |rule: &&Requirement| {
         matches!(rule.demand, Demand::Gap { .. })
             || matches!(
@@ -248,7 +253,10 @@ fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> b
                 Demand::Manner { axis: "records of JSON" | "data format" | "capital letters", .. }
             )
     };
-    of(unit).filter(form).any(|rule| of(earlier).any(|other| excludes(other, rule) && !too(&other.demand)))
+    reversed
+        || of(unit)
+            .filter(form)
+            .any(|rule| of(earlier).any(|other| excludes(other, rule) && !too(&other.demand)))
 }
 
 /// The most words and signs of a remark that each of several fields may have.

@@ -17,7 +17,8 @@ pub struct Sequence {
 
 impl Sequence {
     /// Two things in the order of their spans in `text`; none where one of them names nothing that can be known again.
-    pub(crate) fn new(text: &str, first: &[Word], then: &[Word]) -> Option<Sequence> {
+    /// A `strict` order, such as "only after", may have one word for one of the two.
+    pub(crate) fn new(text: &str, first: &[Word], then: &[Word], strict: bool) -> Option<Sequence> {
         let stems = (stems(text, first), stems(text, then));
         let told = |words: &[Word]| {
             let span = words[0].span().cover(words[words.len() - 1].span());
@@ -27,7 +28,10 @@ impl Sequence {
         // "Steel before wood": two plain things are known again by their one word.
         let timed = then.iter().any(|word| TIMES.contains(&&*word.lower(text)));
         let plain = stems.0.len() == 1 && stems.1.len() == 1 && !timed;
-        let told_well = stems.0.len() >= 2 && stems.1.len() >= 2 || plain;
+        // "The payment comes after the stock check": one of the two may be one word.
+        let (least, most) = (stems.0.len().min(stems.1.len()), stems.0.len().max(stems.1.len()));
+        let single = strict && least == 1 && most >= 2 && !timed;
+        let told_well = least >= 2 || single || plain;
         (told_well && stems.0 != stems.1).then(|| Sequence { first: told(first), then: told(then), stems })
     }
 
@@ -51,9 +55,14 @@ impl Sequence {
 
     /// True when the other one asks for the same two things the other way round.
     pub(crate) fn is_reverse_of(&self, other: &Sequence) -> bool {
-        alike(&self.stems.0, &other.stems.1)
-            && alike(&self.stems.1, &other.stems.0)
-            && !alike(&self.stems.0, &other.stems.0)
+        let (one, two) = ((&self.stems.0, &other.stems.1), (&self.stems.1, &other.stems.0));
+        let named = |(one, two): (&Vec<u32>, &Vec<u32>)| {
+            let (short, long) = if one.len() < two.len() { (one, two) } else { (two, one) };
+            short.len() == 1 && long.len() <= 2 && long.contains(&short[0])
+        };
+        let both = alike(one.0, one.1) && alike(two.0, two.1);
+        let nearly = alike(one.0, one.1) && named(two) || named(one) && alike(two.0, two.1);
+        (both || nearly) && !alike(&self.stems.0, &other.stems.0)
     }
 }
 
@@ -78,10 +87,10 @@ fn alike(one: &[u32], two: &[u32]) -> bool {
 
 /// The stems of the words that carry meaning.
 fn stems(text: &str, words: &[Word]) -> Vec<u32> {
-    const FRAME: [&str; 25] = [
+    const FRAME: [&str; 27] = [
         "first", "then", "next", "before", "after", "always", "please", "must", "should", "you", "your",
         "start", "and", "come", "comes", "go", "goes", "done", "stand", "stands", "is", "are", "every",
-        "each", "it",
+        "each", "it", "only", "once",
     ];
     let mut stems: Vec<u32> = words
         .iter()
@@ -139,10 +148,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     if head.is_empty() || tail.is_empty() {
         return;
     }
+    let strict =
+        words[..at].last().is_some_and(|word| is(word, "only") || is(word, "comes") || is(word, "come"));
     let sequence = if is(&words[at], "after") {
-        Sequence::new(text, tail, head)
+        Sequence::new(text, tail, head, strict)
     } else {
-        Sequence::new(text, head, tail)
+        Sequence::new(text, head, tail, strict)
     };
     found.extend(
         sequence.map(|sequence| Requirement::on_reply(unit, span, Demand::Sequence(sequence), false)),

@@ -1,5 +1,6 @@
 //! Where a sentence puts a part of the reply: first, or last.
 
+use super::number;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::span::Span;
@@ -29,7 +30,10 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
                 "summary" | "overview" | "title" | "table" | "conclusion" | "verdict"
             );
         if opens && (first || last) && lower(at + 1) == "with" && (definite(at + 2) || single) {
-            found.extend(part(text, words, at + 3).map(|(part, to)| (part, first, at..to)));
+            let sized = single_of_a_size(text, words, at + 2);
+            found.extend(sized.or_else(|| part(text, words, at + 3)).map(|(part, to)| (part, first, at..to)));
+        } else if opens && (first || last) && lower(at + 1) == "with" {
+            found.extend(single_of_a_size(text, words, at + 2).map(|(part, to)| (part, first, at..to)));
         }
         // "The last row holds the total."
         let holds =
@@ -76,6 +80,24 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
     }
     let span = |range: std::ops::Range<usize>| words[range.start].span().cover(words[range.end - 1].span());
     found.into_iter().map(|(part, first, range)| (part, first, span(range))).collect()
+}
+
+/// "A short summary", "a summary of two sentences": of such a part there is but one, whatever its size.
+fn single_of_a_size(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let sized = |at: &usize| {
+        matches!(
+            &*lower(*at),
+            "short" | "brief" | "concise" | "clear" | "quick" | "-" | "sentence" | "line" | "paragraph"
+        ) || number(text, words[*at]).is_some()
+    };
+    let from = at + usize::from(matches!(&*lower(at), "a" | "an" | "the" | "your"));
+    let noun = (from..words.len()).find(|at| !sized(at)).filter(|noun| noun - from <= 3)?;
+    let single =
+        matches!(&*lower(noun), "summary" | "overview" | "conclusion" | "verdict" | "recommendation");
+    let counted =
+        lower(noun + 1) == "of" && words.get(noun + 2).is_some_and(|word| number(text, *word).is_some());
+    (single && (counted || stands_alone(text, words, noun + 1))).then(|| (stem(&lower(noun)), noun + 1))
 }
 
 /// The noun that names a part: the one word from `at` on, and where the words after it begin.

@@ -28,6 +28,7 @@ mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
 mod one_demand_in_many_wordings;
 mod opposite_ways_out;
+mod opposites_in_the_office;
 mod opposites_on_agents;
 mod opposites_on_answers;
 mod opposites_on_plans;
@@ -126,6 +127,7 @@ fn questions() -> impl Iterator<Item = Sides> {
         opposites_on_works::SIDES,
         opposites_on_plans::SIDES,
         opposite_ways_out::SIDES,
+        opposites_in_the_office::SIDES,
         opposites_on_agents::SIDES,
     ]
     .into_iter()

@@ -154,11 +154,13 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 && !word.is_number()
                 && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::CONDITION)
         };
+        // "Every reply states the price": the verb of what the reply does.
+        let told_of = at == 2 && spoken_to(&lower) == 2 && lower(2).ends_with('s');
         // `DELETE: the fact is wrong` names a label.
         let verb = words
             .get(verb_at)
             .filter(|_| lower(verb_at + 1) != ":")
-            .filter(|word| without || word.is(vocabulary::VERB) || unknown(word));
+            .filter(|word| without || told_of || word.is(vocabulary::VERB) || unknown(word));
         let Some(verb) = verb else {
             at += 1;
             continue;
@@ -222,7 +224,11 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let refuses = matches!(&*lower(verb_at), "refuse" | "decline" | "reject")
             && clause.iter().take(3).any(|word| matches!(&*word.lower(text), "question" | "questions"));
         forbids ^= refuses;
-        let spoken = if refuses { Cow::Borrowed("answer") } else { verb.lower(text) };
+        let spoken = match () {
+            () if refuses => Cow::Borrowed("answer"),
+            () if told_of => Cow::Owned(lower(2).trim_end_matches('s').to_string()),
+            () => verb.lower(text),
+        };
         let mut order = order(text, unit, words, (*verb, &spoken), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
         let ended = clause.iter().position(|word| word.text(text) == ",").unwrap_or(clause.len());
@@ -350,6 +356,8 @@ fn spoken_to<'a>(lower: &impl Fn(usize) -> Cow<'a, str>) -> usize {
         return match &*lower(2) {
             "must" | "should" | "shall" if lower(3) != "not" && lower(3) != "be" => 3,
             "has" | "needs" if lower(3) == "to" && lower(4) != "be" => 4,
+            // "Every reply states the price".
+            "names" | "states" | "mentions" | "gives" | "quotes" | "lists" | "contains" => 2,
             _ => 0,
         };
     }

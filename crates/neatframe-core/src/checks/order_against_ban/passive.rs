@@ -28,7 +28,11 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
         return None;
     }
     let is = (1..words.len()).find(|&at| matches!(&*lower(at), "is" | "are" | "be" | "isn't" | "aren't"))?;
-    let joined = lower(is).ends_with("n't");
+    let joined = lower(is).ends_with("n't")
+        || lower(is) == "be"
+            && is > 1
+            && words[is - 1].is(vocabulary::NEGATION)
+            && words[is - 2].is(vocabulary::MODAL);
     let apart = matches!(&*lower(is + 1), "not" | "never");
     let denied = joined || apart;
     let at = is + 1 + usize::from(apart);
