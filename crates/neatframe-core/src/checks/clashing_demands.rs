@@ -6,7 +6,7 @@ use super::{
     fixed_words, free_hours, kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked,
     needed_or_not, nothing_beside, one_or_several, only_or_all, outside_choices, outside_hours,
     parts_past_whole, past_count, per_holder, refused_topic, rival_sources, ruled_out_word, thresholds,
-    two_origins, two_units, two_ways_out, without_consent,
+    tie_break, two_origins, two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -122,6 +122,7 @@ impl Check for ClashingDemands {
         thresholds::run(case, sink);
         needed_or_not::run(case, sink);
         two_units::run(case, sink);
+        tie_break::run(case, sink);
         rival_sources::run(case, sink);
         past_count::run(case, sink);
         emptied::run(case, sink);

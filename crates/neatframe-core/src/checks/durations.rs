@@ -118,6 +118,14 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
             .rev()
             .find(|&at| !words[at].is(vocabulary::MODAL | vocabulary::STOP | vocabulary::NEGATION))
     });
+    // "Homework is a diary of half an hour".
+    let is = (1..before).find(|&at| matches!(&*lower(at), "is" | "are"));
+    let kind =
+        is.filter(|&is| lower(before) == "of" && matches!(&*lower(is + 1), "a" | "an") && before <= is + 4);
+    let subject = match kind {
+        Some(is) => Some((0..is).find(|&at| !words[at].is(vocabulary::STOP))),
+        None => subject,
+    };
     let behind = || (lower(to) == "of").then_some(to + 1);
     let at = subject.flatten().or_else(behind)?;
     let named = |at: usize| {

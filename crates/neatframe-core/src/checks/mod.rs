@@ -76,6 +76,7 @@ mod sum_off;
 mod terms;
 mod things_shown;
 mod thresholds;
+mod tie_break;
 mod two_figures;
 mod two_origins;
 mod two_units;
@@ -334,7 +335,12 @@ const QUOTE_REACH: usize = 1000;
 
 /// True when an odd number of quotation marks stands between the start of `within` and the place.
 pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
-    let mut from = at.saturating_sub(QUOTE_REACH).max(within.start());
+    // A quotation of several sentences may have begun before this one, on its line.
+    let line = text[..at].rfind('\n').map_or(0, |end| end + 1);
+    let end = text[at..].find('\n').map_or(text.len(), |end| at + end);
+    let whole = end - line <= QUOTE_REACH && text[line..end].matches('"').count() == 2;
+    let start = if whole { within.start().min(line) } else { within.start() };
+    let mut from = at.saturating_sub(QUOTE_REACH).max(start);
     while !text.is_char_boundary(from) {
         from += 1;
     }

@@ -28,6 +28,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             }
             _ => None,
         })
+        .chain(case.demands().filter_map(|unit| planned(case, unit)))
         .take(COUNTS)
         .collect();
     if counts.is_empty() {
@@ -63,4 +64,36 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             sink.clash(case, case.units[unit].text, case.units[*rule].text);
         }
     }
+}
+
+/// "Plan a unit of six lessons": how many things the work has.
+fn planned(case: &Case<'_>, unit: usize) -> Option<(usize, u32, u32)> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let plans = words.first().is_some_and(|word| {
+        matches!(&*word.lower(text), "plan" | "write" | "draft" | "design" | "make" | "create" | "prepare")
+    });
+    let at = words.iter().position(|word| word.lower(text) == "of").filter(|at| plans && *at <= 4)?;
+    let count = number(text, *words.get(at + 1)?).filter(|count| *count >= LEAST)?;
+    let things = words.get(at + 2)?.lower(text);
+    let named = matches!(
+        &*things,
+        "lessons"
+            | "chapters"
+            | "units"
+            | "parts"
+            | "sessions"
+            | "episodes"
+            | "weeks"
+            | "days"
+            | "modules"
+            | "slides"
+            | "tasks"
+            | "questions"
+            | "exercises"
+            | "acts"
+            | "scenes"
+            | "rounds"
+    );
+    named.then(|| (unit, stem(&singular(&things)), count))
 }

@@ -72,7 +72,34 @@ pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
         })
     };
     let sides = place(one, "before") && place(two, "after") || place(one, "after") && place(two, "before");
-    sides || unit_names::differ(text, one, two) || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
+    let drops = drops_what_is_given(text, one, two) || drops_what_is_given(text, two, one);
+    sides
+        || drops
+        || unit_names::differ(text, one, two)
+        || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
+}
+
+/// "Leave out the allergens" and "allergens are given as letters".
+fn drops_what_is_given(text: &str, one: &[Word], two: &[Word]) -> bool {
+    const GIVES: [&str; 18] = [
+        "give", "gives", "given", "list", "lists", "listed", "show", "shows", "shown", "include", "includes",
+        "included", "name", "named", "state", "stated", "add", "mention",
+    ];
+    let lower = |at: usize| one.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let out = lower(0) == "leave" && lower(1) == "out";
+    if !out && !matches!(&*lower(0), "omit" | "skip" | "drop") {
+        return false;
+    }
+    let from = 1 + usize::from(out);
+    let from = from + usize::from(matches!(&*lower(from), "the" | "all" | "any"));
+    let ended = one.get(from + 1).is_none_or(|word| word.is_punctuation());
+    let thing = lower(from);
+    let spares = two.iter().any(|word| {
+        word.is(vocabulary::NEGATION | vocabulary::CONDITION)
+            || matches!(&*word.lower(text), "only" | "just" | "leave" | "omit" | "skip" | "drop" | "left")
+    });
+    let named = two.iter().any(|word| word.lower(text) == thing);
+    ended && named && !spares && two.iter().any(|word| GIVES.contains(&&*word.lower(text)))
 }
 
 /// Besides opposites: "only the log" and "the log"; "`a`: the fare" and "`b`: the fare".

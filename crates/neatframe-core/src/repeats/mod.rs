@@ -250,7 +250,10 @@ fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> b
         matches!(rule.demand, Demand::Gap { .. })
             || matches!(
                 rule.demand,
-                Demand::Manner { axis: "records of JSON" | "data format" | "capital letters", .. }
+                Demand::Manner {
+                    axis: "records of JSON" | "data format" | "capital letters" | "full form",
+                    ..
+                }
             )
     };
     reversed

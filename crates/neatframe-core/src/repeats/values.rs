@@ -15,7 +15,7 @@ pub(super) fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
     let mut found = Vec::new();
     for rule in requirements.iter().take(GAPS) {
         let Demand::Gap { of, way } = &rule.demand else { continue };
-        let open = matches!(way, Way::Own | Way::Take | Way::LookUp);
+        let open = matches!(way, Way::Own | Way::Take | Way::LookUp | Way::Unfilled);
         let twin = |(thing, said, unit): &&(&str, &Way, usize)| {
             // "Missing values are null" holds for the fare.
             let any = thing.is_empty() && !of.starts_with("unclear") && way.value().is_some();

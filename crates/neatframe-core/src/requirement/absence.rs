@@ -316,7 +316,10 @@ fn behind_a_noun(clause: &Clause<'_>) -> Option<Absence> {
     let length = clause.lower.len();
     let lacks = |at: usize| clause.is(at, &["without", "no"]);
     let gone = |at: usize| clause.is(at, &["missing", "absent"]) && clause.is(at - 1, &["is", "are"]);
-    let at = (1..length).find(|&at| clause.negates(at) || lacks(at) || gone(at))?;
+    // "Do not fill in a size that is not given": the first negation is that of the order.
+    let orders = (0..2).any(|at| at < length && clause.negates(at));
+    let from = if orders { 3 } else { 1 };
+    let at = (from..length).find(|&at| clause.negates(at) || lacks(at) || gone(at))?;
     if lacks(at) {
         return lacking(clause, at);
     }

@@ -24,6 +24,8 @@ pub enum Way {
     LookUp,
     /// The conversation or the work ends.
     End,
+    /// Nothing may be made up for it.
+    Unfilled,
 }
 
 impl Way {
@@ -45,20 +47,37 @@ impl Way {
             Way::Take => "another value",
             Way::LookUp => "looks it up",
             Way::End => "ends",
+            Way::Unfilled => "nothing made up",
             _ => self.value().unwrap_or_default(),
         }
     }
 
     /// True when a reply that goes the one way cannot go the other.
     pub(super) fn excludes(&self, other: &Way) -> bool {
-        use Way::{Ask, Empty, End, LeaveOut, LookUp, Own, Take, Write};
+        use Way::{Ask, Empty, End, LeaveOut, LookUp, Own, Take, Unfilled, Write};
         match (self, other) {
+            (Unfilled, Write(words)) | (Write(words), Unfilled) => !says_nothing(words),
+            (Unfilled, Own | Take) | (Own | Take, Unfilled) => true,
+            (Unfilled, _) | (_, Unfilled) => false,
             (Write(one), Write(other)) => one != other,
             (LookUp, Own | Take | Ask) | (Own | Take | Ask, LookUp) | (Own, Take) | (Take, Own) => false,
             (End, Write(_) | Empty | LeaveOut | Take) | (Write(_) | Empty | LeaveOut | Take, End) => false,
             _ => self != other,
         }
     }
+}
+
+/// True for words that say that there is no value: "not stated", "?".
+fn says_nothing(words: &str) -> bool {
+    const SIGNS: [&str; 14] = [
+        "null", "none", "nil", "n/a", "unknown", "undefined", "unspecified", "missing", "open", "tbd", "tbc",
+        "nothing", "unclear", "blank",
+    ];
+    !words.chars().any(char::is_alphanumeric)
+        || SIGNS.iter().any(|sign| words.trim_matches(['[', ']']) == *sign)
+        || words
+            .split(' ')
+            .any(|word| matches!(word, "no" | "not" | "nothing" | "unknown" | "missing" | "none"))
 }
 
 /// Words right before the value.
@@ -120,6 +139,11 @@ pub(super) fn read(text: &str, span: Span, clause: &Clause<'_>, gone: &Absence) 
         add(if value == "empty" { Way::Empty } else { Way::Write(value) });
     }
     for (index, &at) in outside.iter().enumerate() {
+        let fills =
+            clause.is(at, &OWN) || clause.is(at, &["fill", "assume", "supply", "make", "enter", "add"]);
+        if fills && index <= 3 && denied(clause, gone, at) {
+            add(Way::Unfilled);
+        }
         if denied(clause, gone, at) {
             if clause.is(at, &["include", "mention", "list", "show", "go", "appear"]) && index <= 3 {
                 add(Way::LeaveOut);
@@ -234,6 +258,16 @@ fn value(text: &str, span: Span, clause: &Clause<'_>, gone: &Absence, outside: &
             let sign = !shown.contains(char::is_alphabetic);
             let joined = shown.len() > clause.lower[at].len();
             return (sign && (ends || joined)).then(|| shown.to_string());
+        }
+        // "Write M": a code in capitals.
+        let shown = clause.words[at].text(text);
+        let code =
+            shown.chars().all(|c| c.is_ascii_uppercase() || c == '_') && !shown.is_empty() && shown != "I";
+        let written = at > 0
+            && clause
+                .is(at - 1, &["write", "put", "enter", "set", "use", "return", "answer", "take", "assume"]);
+        if code && written && ends && !denied(clause, gone, at) {
+            return Some(clause.lower[at].to_string());
         }
         let (_, value) = WORDS.iter().find(|(word, _)| clause.is(at, &[word]))?;
         let string = *value == "empty" && clause.is(at + 1, &["string", "list", "array", "value", "object"]);

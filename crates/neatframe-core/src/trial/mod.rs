@@ -185,6 +185,15 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             let each = sentence(text, rule.span)
                 .split(' ')
                 .any(|word| matches!(word, "Every" | "every" | "Each" | "each" | "always"));
+            // "Finish with the line "Call back: "": the line goes on.
+            let labels = words.trim_end().ends_with(':');
+            let last = body.trim_end().lines().next_back().unwrap_or("").to_lowercase();
+            if labels
+                && (last.trim_start().starts_with(&words.trim().to_lowercase())
+                    || !body.trim().contains('\n'))
+            {
+                return None;
+            }
             (!bare(body).ends_with(&bare(words)) && (!spoken || each))
                 .then(|| Breach { place: content, what: format!("a sample does not end with `{words}`") })
         }

@@ -79,6 +79,30 @@ pub(crate) const SIDES: &[Sides] = &[
         &["Questions five to ten are about the moon.", "Ask about the moon in question 9."],
         &["Write eight questions."],
     ),
+    (
+        TASK,
+        &["Do not fill in a fare that the log does not give.", "Never guess a missing fare."],
+        &[
+            "If the log gives no fare, write 12.",
+            "Where no fare is stated, assume that of the last crossing.",
+        ],
+    ),
+    (
+        "Sort the calls in {calls} by urgency.",
+        &[
+            "If you are torn between two levels, take the higher one.",
+            "In doubt between two levels, choose the higher one.",
+        ],
+        &[
+            "When unsure between two levels, give the lower one.",
+            "If two levels fit and it is a tie, take the lower level.",
+        ],
+    ),
+    (
+        "Enter the messages in {messages} on the board.",
+        &["If two messages are about the same parcel, merge them.", "Merge messages about one parcel."],
+        &["Every message becomes a line of its own.", "Each message gets a line of its own."],
+    ),
 ];
 
 /// General rules, and one thing that goes another way.

@@ -49,7 +49,10 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
             && !word.is(vocabulary::CONDITION)
             && !matches!(&*word.lower(text), "that" | "which" | "who" | "it" | "there" | "what")
     });
-    let ends = words.get(at + 1).is_none_or(|word| word.is_punctuation());
+    // "Allergens are given as letters".
+    let told = matches!(&*verb, "give" | "list" | "show" | "state" | "name" | "mention" | "quote")
+        && matches!(&*lower(at + 1), "as" | "behind" | "in" | "with" | "first" | "by" | "on" | "at");
+    let ends = told || words.get(at + 1).is_none_or(|word| word.is_punctuation());
     let flags = vocabulary::flags(vocabulary::find(verb.as_bytes()));
     if !plain || flags & vocabulary::VERB == 0 || !ends {
         return None;
