@@ -42,6 +42,27 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 /// "A, B and C, in that order": the words of each part, as stems.
 fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
     let text = case.source.text();
+    // "Read the log first, then set the hour" is the order of the work.
+    let works = case.words_of(unit).first().is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "read"
+                | "check"
+                | "find"
+                | "set"
+                | "look"
+                | "search"
+                | "sort"
+                | "count"
+                | "ask"
+                | "think"
+                | "decide"
+                | "compare"
+        )
+    });
+    if works {
+        return None;
+    }
     let body = case.text(case.units[unit].text);
     let lower = body.to_lowercase();
     if let Some(parts) = one_after_another(&lower) {

@@ -104,7 +104,7 @@ pub(super) fn is_a_record_left_open(reading: &Reading<'_>, unit: &Unit) -> bool 
         && body.match_indices("\":").any(|(at, sign)| left_open(&body[at + sign.len()..]))
 }
 
-/// `Boat | Pier | Fare` on a line with no row below it: the columns of the answer.
+/// `Boat | Pier | Fare`, `Line: boat | pier | due by` on a line with no row below it: the columns of the answer.
 pub(super) fn names_columns(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();
     let body = reading.source.slice(unit.text).trim();
@@ -115,8 +115,18 @@ pub(super) fn names_columns(reading: &Reading<'_>, unit: &Unit) -> bool {
             && cell.chars().all(|c| c.is_alphabetic() || matches!(c, ' ' | '-' | '_'))
     };
     let row = |line: Option<&str>| line.is_some_and(|line| line.contains(" | "));
+    // "Line: boat | pier | due by": in small letters the cells are names, and no values.
+    let labelled = body.split_once(": ").filter(|(label, cells)| {
+        label.split_whitespace().count() <= 3 && cells.starts_with(char::is_lowercase)
+    });
+    let (body, kind) = match labelled {
+        Some((_, cells)) => {
+            (cells, matches!(unit.kind, UnitKind::Sentence | UnitKind::Field | UnitKind::Turn))
+        }
+        None => (body, unit.kind == UnitKind::Sentence),
+    };
     body.matches(" | ").count() >= 2
-        && unit.kind == UnitKind::Sentence
+        && kind
         && body.split(" | ").all(name)
         && !row(text[unit.text.end()..].lines().find(|line| !line.trim().is_empty()))
         && !row(text[..unit.text.start()].lines().rev().find(|line| !line.trim().is_empty()))

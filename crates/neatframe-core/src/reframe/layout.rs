@@ -186,7 +186,16 @@ fn leans_on_context(review: &Review, chunks: &[Chunk]) -> bool {
     // "Write it for me" says nothing else of what it asks for.
     let bare = first.len() <= BARE
         && first.iter().any(|word| matches!(&*word.lower(text), "it" | "this" | "that" | "one"));
-    behind && (bare || first.iter().any(|word| POINTERS.contains(&&*word.lower(text))))
+    // "Turn each into one line": each of what stands before.
+    let each = first.windows(2).any(|pair| {
+        pair[0].lower(text) == "each"
+            && (pair[1].is_punctuation()
+                || matches!(
+                    &*pair[1].lower(text),
+                    "into" | "by" | "to" | "in" | "as" | "with" | "for" | "under"
+                ))
+    });
+    behind && (bare || each || first.iter().any(|word| POINTERS.contains(&&*word.lower(text))))
 }
 
 /// The most words and signs of an ask that names nothing.

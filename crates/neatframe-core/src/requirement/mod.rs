@@ -304,6 +304,11 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         if matches!(requirement.demand, Demand::Manner { axis: "text of signs", .. }) {
             requirement.part = part::object_of(sight, requirement.span);
         }
+        // "The names of the dishes", "the name of the restaurant".
+        if matches!(requirement.demand, Demand::Manner { axis: "names in translation", .. }) && part.is_none()
+        {
+            requirement.part = part::owner_of(sight, requirement.span);
+        }
         // "Ask before booking", "show the times without asking": each is about its own deed.
         if matches!(requirement.demand, Demand::Manner { axis: "asking back", .. }) && part.is_none() {
             requirement.part = manner::deed(sight, unit);

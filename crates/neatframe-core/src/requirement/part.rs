@@ -15,6 +15,17 @@ pub(super) fn object_of(sight: &Sight<'_>, place: Span) -> Option<String> {
     Some(singular(&last.lower(text)))
 }
 
+/// Whose names a demand is on: "translate the names of all dishes", "do not translate the name of the restaurant".
+pub(super) fn owner_of(sight: &Sight<'_>, place: Span) -> Option<String> {
+    let text = sight.source.text();
+    let behind = &sight.words.all()[sight.words.range(place).end..];
+    behind.first().filter(|word| word.lower(text) == "of")?;
+    let noun = behind[1..].iter().take(3).find(|word| {
+        !word.is(vocabulary::STOP) && !matches!(&*word.lower(text), "all" | "every" | "each" | "the")
+    })?;
+    (!noun.is_punctuation()).then(|| singular(&noun.lower(text)))
+}
+
 /// The figures that a sentence speaks of.
 pub(super) fn figures(sight: &Sight<'_>, unit: usize) -> Option<String> {
     const FIGURES: [&str; 11] = [

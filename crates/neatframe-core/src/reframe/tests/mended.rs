@@ -357,3 +357,23 @@ fn a_joke_to_start_with_is_more_than_to_be_funny() {
         reframed("Write a speech for the crew party. It should be funny. Maybe start with a joke.\n").text;
     assert!(out.contains("joke"), "{out}");
 }
+
+#[test]
+fn a_stressed_ban_stays_a_ban() {
+    let text = "Translate the menu for our guests.\n\n- It is very important that you do not translate the pier names.\n\
+                - It is absolutely essential and of the utmost importance that you never change a fare.\n";
+    let out = reworded(text);
+    assert!(
+        out.contains("- Do not translate the pier names.") && out.contains("- Never change a fare."),
+        "{out}"
+    );
+}
+
+#[test]
+fn each_of_what_stands_before_stays_behind_it() {
+    let text = "You are a dispatcher at a courier firm. Requests arrive as text messages. Turn each into one line for the \
+                board.\n\nTimes are written as HH:MM. Where a time is missing, put \"--\". Keep each line under 60 characters.\n\n\
+                Message: {message}\n";
+    let out = reworded(text);
+    assert!(out.find("Requests arrive") < out.find("Turn each"), "{out}");
+}
