@@ -128,6 +128,7 @@ mod signs {
         another_operation: "Keep the memory.\n\nAnswer with a list of operations, one per line:\nADD fact\nDEL number\n\nFor example:\nADD Nora dislikes oars\nREMOVE 4" => ["sample-breaks-rule"];
         a_star: "Write the query.\nName every column; no SELECT *.\n\n# Examples\nQ: Which boats are late?\n```sql\nSELECT * FROM boats;\n```" => ["sample-breaks-rule"];
         columns_named: "Write the query.\nName every column; no SELECT *.\n\n# Examples\nQ: Which boats are late?\n```sql\nSELECT name FROM boats;\n```" => [];
+        ends_in_a_label: "Write the card.\nFinish with the line \"Call back: \".\n\n# Example\nInput: late boat\nOutput:\nRED\nCall back: 0555 010 221" => [];
         not_with: "Write alt texts.\nStart with the main thing, not with \"Photo of\".\n\n# Examples\nA copper kettle on a stove.\nPhoto of two women at a loom." => ["sample-breaks-rule"];
     }
 }
@@ -140,6 +141,7 @@ mod implied {
         look_up_and_end: "Run the desk.\nIf the ticket number is missing, look it up by name.\nIf there is no ticket number, end the chat." => ["clashing-demands"];
         ask_and_look_up: "Run the desk.\nIf the ticket number is missing, ask for it.\nIf there is no ticket number, look it up by name." => [];
         harder_and_hardest_first: "Write ten questions.\n- Order them from easy to hard.\n- Start with the hardest question." => ["clashing-demands"];
+        order_of_the_work: "Write the card.\nStart with the urgency, then the animal.\nRead the call first, then set the urgency." => [];
         fixes: "Review the patch.\nSuggest a safe rewrite for each fault.\nDo not propose changes; only report." => ["clashing-demands"];
         own_knowledge_in_a_gap: "Answer the guest.\nUse only the passages.\nWhen the passages are silent, rely on your general knowledge of boats." => ["clashing-demands"];
         short_and_in_detail: "Write the sign for the quay.\n- short\n- explain each rule in detail" => ["clashing-demands"];

@@ -118,14 +118,6 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
             .rev()
             .find(|&at| !words[at].is(vocabulary::MODAL | vocabulary::STOP | vocabulary::NEGATION))
     });
-    // "Homework is a diary of half an hour".
-    let is = (1..before).find(|&at| matches!(&*lower(at), "is" | "are"));
-    let kind =
-        is.filter(|&is| lower(before) == "of" && matches!(&*lower(is + 1), "a" | "an") && before <= is + 4);
-    let subject = match kind {
-        Some(is) => Some((0..is).find(|&at| !words[at].is(vocabulary::STOP))),
-        None => subject,
-    };
     let behind = || (lower(to) == "of").then_some(to + 1);
     let at = subject.flatten().or_else(behind)?;
     let named = |at: usize| {
@@ -138,13 +130,13 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
     };
     let thing = named(at)?;
     let led_by = at.checked_sub(1).filter(|&at| !words[at].is(vocabulary::VERB)).and_then(named);
-    Some(Lasting {
+    (!least).then(|| Lasting {
         unit,
         thing,
         led_by,
         minutes,
         most,
-        least,
+        least: false,
         of_the_reply: false,
         span: words[at.min(from)].span().cover(words[at.max(to - 1)].span()),
     })
@@ -215,6 +207,6 @@ mod tests {
     fn no_thing_or_no_length() {
         assert_eq!(told("Two hours."), None);
         assert_eq!(told("The tour takes two boats."), None);
-        assert_eq!(told("The tour takes at least two boats."), None);
+        assert_eq!(told("The tour takes at least two hours."), None);
     }
 }

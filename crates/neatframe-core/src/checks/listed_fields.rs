@@ -18,7 +18,7 @@ const WORDS: usize = 4;
 
 /// Only where every gap is filled: else a field may be left away.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let filled = |rule: &crate::requirement::Requirement| matches!(&rule.demand, Demand::Gap { way, .. } if way.value().is_some());
+    let filled = |rule: &crate::requirement::Requirement| rule.demand.fills_a_gap();
     if !case.requirements.iter().any(filled) {
         return;
     }

@@ -336,10 +336,7 @@ const QUOTE_REACH: usize = 1000;
 /// True when an odd number of quotation marks stands between the start of `within` and the place.
 pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
     // A quotation of several sentences may have begun before this one, on its line.
-    let line = text[..at].rfind('\n').map_or(0, |end| end + 1);
-    let end = text[at..].find('\n').map_or(text.len(), |end| at + end);
-    let whole = end - line <= QUOTE_REACH && text[line..end].matches('"').count() == 2;
-    let start = if whole { within.start().min(line) } else { within.start() };
+    let start = line_of_one_quotation(text, at).map_or(within.start(), |line| line.min(within.start()));
     let mut from = at.saturating_sub(QUOTE_REACH).max(start);
     while !text.is_char_boundary(from) {
         from += 1;
@@ -347,6 +344,22 @@ pub(crate) fn is_quoted(text: &str, within: Span, at: usize) -> bool {
     let head = &text[from..at.max(from)];
     let straight = head.matches(['"', '`']).count() % 2 == 1;
     straight || head.matches('“').count() > head.matches('”').count()
+}
+
+/// Where the line of a place begins, if it holds one quotation and is no longer than looked at.
+fn line_of_one_quotation(text: &str, at: usize) -> Option<usize> {
+    let near = at.saturating_sub(QUOTE_REACH)..text.len().min(at + QUOTE_REACH);
+    let bytes = &text.as_bytes()[near.clone()];
+    let (before, after) = bytes.split_at(at - near.start);
+    let from = match before.iter().rposition(|&byte| byte == b'\n') {
+        Some(end) => end + 1,
+        None => (near.start == 0).then_some(0)?,
+    };
+    let to = match after.iter().position(|&byte| byte == b'\n') {
+        Some(length) => before.len() + length,
+        None => (near.end == text.len()).then_some(bytes.len())?,
+    };
+    (bytes[from..to].iter().filter(|&&byte| byte == b'"').count() == 2).then_some(near.start + from)
 }
 
 /// Runs every check. Findings come back sorted by place, then check.

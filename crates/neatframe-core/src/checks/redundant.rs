@@ -153,10 +153,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         return false;
     }
     // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.
-    let gap = |unit: usize| {
-        demands_of(case, unit)
-            .any(|rule| matches!(&rule.demand, Demand::Gap { way, .. } if way.value().is_some()))
-    };
+    let gap = |unit: usize| demands_of(case, unit).any(|rule| rule.demand.fills_a_gap());
     if gap(unit) != gap(earlier) {
         return true;
     }

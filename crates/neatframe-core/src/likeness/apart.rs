@@ -211,21 +211,20 @@ mod tests {
     use crate::span::Span;
     use crate::words::Words;
 
-    fn apart(one: &str, two: &str) -> bool {
+    fn hold(test: fn(&str, &[Word], &[Word]) -> bool, one: &str, two: &str) -> bool {
         let text = format!("{one}\n{two}");
         let words = Words::read(&text, 0);
         let (one, two) = (Span::new(0, one.len()), Span::new(one.len() + 1, text.len()));
-        are_apart(&text, words.within(one), words.within(two))
+        test(&text, words.within(one), words.within(two))
+    }
+
+    fn apart(one: &str, two: &str) -> bool {
+        hold(are_apart, one, two)
     }
 
     #[test]
     fn another_noun_is_another_case() {
-        let other = |one: &str, two: &str| {
-            let text = format!("{one}\n{two}");
-            let words = Words::read(&text, 0);
-            let (one, two) = (Span::new(0, one.len()), Span::new(one.len() + 1, text.len()));
-            are_other_cases(&text, words.within(one), words.within(two))
-        };
+        let other = |one: &str, two: &str| hold(are_other_cases, one, two);
         assert!(other("If the log and the sign differ, ask.", "If the log and the list differ, ask."));
         assert!(!other("If the log and the sign differ, ask.", "If the log and the sign differ, then ask."));
         assert!(!other("If the fare is missing, ask.", "When no fare is given, ask."));

@@ -378,7 +378,15 @@ fn is_split(earlier: &Requirement, later: &Requirement) -> bool {
     // Where one of the two names no object, it holds for that of the other as well.
     if matches!(
         earlier.demand,
-        Demand::Manner { axis: "asking back" | "units" | "form of address" | "reasons" | "off the list", .. }
+        Demand::Manner {
+            axis: "asking back"
+                | "units"
+                | "form of address"
+                | "reasons"
+                | "off the list"
+                | "names in translation",
+            ..
+        }
     ) {
         return earlier.part.is_some() && later.part.is_some() && earlier.part != later.part;
     }

@@ -64,10 +64,6 @@ pub(super) fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
     if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
         return Some("12-hour clock");
     }
-    // "Times as HH:MM".
-    if times.is_some() && words.windows(3).any(|run| run[0].text(text) == "HH" && run[2].text(text) == "MM") {
-        return Some("24-hour clock");
-    }
     // "Write 16:30, not 4:30 pm".
     let shown = words.iter().find_map(|word| {
         let (hour, minute) = word.text(text).split_once(':')?;

@@ -168,6 +168,11 @@ impl Demand {
         }
     }
 
+    /// True where it says what stands in a gap: a word, nothing at all, or no field.
+    pub(crate) fn fills_a_gap(&self) -> bool {
+        matches!(self, Demand::Gap { way, .. } if way.value().is_some())
+    }
+
     /// The demand in words: `at most 80 words`, `layout: no bullets`.
     pub fn shown(&self) -> String {
         match self {

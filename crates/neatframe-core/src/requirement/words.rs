@@ -78,9 +78,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let conditional = is_exception(text, words);
-    let filled = found.last().is_some_and(|rule| {
-        rule.unit == unit && matches!(&rule.demand, Demand::Gap { way, .. } if way.value().is_some())
-    });
+    let filled = found.last().is_some_and(|rule| rule.unit == unit && rule.demand.fills_a_gap());
     let mut push = |place: Span, demand: Demand| {
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     };
