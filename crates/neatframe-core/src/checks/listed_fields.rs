@@ -5,7 +5,6 @@ use super::{Case, Sink};
 use crate::component::Component;
 use crate::likeness::stem;
 use crate::record;
-use crate::requirement::Demand;
 use crate::samples::Side;
 use crate::units::UnitKind;
 
