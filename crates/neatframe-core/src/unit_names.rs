@@ -60,6 +60,10 @@ pub(crate) fn read(text: &str, words: &[Word], at: usize) -> Option<(UnitName, u
     if let Some(found) = long.and_then(|name| find(&name)) {
         return Some((found, at + 3));
     }
+    // "°C" is two words.
+    if lower(at) == "°" {
+        return find(&format!("°{}", lower(at + 1))).map(|found| (found, at + 2));
+    }
     if lower(at) == "degrees" {
         return find(&format!("degrees {}", lower(at + 1))).map(|found| (found, at + 2));
     }

@@ -144,6 +144,9 @@ mod implied {
         order_of_the_work: "Write the card.\nStart with the urgency, then the animal.\nRead the call first, then set the urgency." => [];
         fixes: "Review the patch.\nSuggest a safe rewrite for each fault.\nDo not propose changes; only report." => ["clashing-demands"];
         own_knowledge_in_a_gap: "Answer the guest.\nUse only the passages.\nWhen the passages are silent, rely on your general knowledge of boats." => ["clashing-demands"];
+        none_left_out: "Write the log.\nMention each repair.\nLeave no repair out." => [];
+        whose_names: "Translate the menu.\nTranslate the names of all dishes.\nDo not translate the name of the house." => [];
+        names_of_the_same: "Translate the menu.\nTranslate the names of all dishes.\nDo not translate the names of dishes." => ["clashing-demands"];
         short_and_in_detail: "Write the sign for the quay.\n- short\n- explain each rule in detail" => ["clashing-demands"];
     }
 }
@@ -160,5 +163,104 @@ mod pinned {
     remarks! { Vague:
         short_where_the_limit_stands: "Group the slips.\n- For each topic write a summary, the summary must be max 2 sentences\n- Name the pier\n- Summaries should be short" => [];
         short_where_another_thing_is_bounded: "Group the slips.\n- The title must be max 8 words\n- Name the pier\n- Summaries should be short" => ["unmeasured-wording"];
+    }
+}
+
+mod kept_from_somebody {
+    remarks! { Conflict:
+        never_learns: "Play the seller.\nThe seller has a floor of 8,100 that the guest never learns.\nName the pier.\nIf the guest asks for your floor, tell it." => ["order-against-ban"];
+        another_thing_told: "Play the seller.\nThe seller has a floor of 8,100 that the guest never learns.\nName the pier.\nIf the guest asks for your name, tell it." => [];
+        secret: "Play the seller.\nKeep the floor secret.\nName the pier.\nTell the guest the floor." => ["order-against-ban"];
+        of_a_kind: "Answer the owner.\nNever name a drug; say \"ask the vet\" instead.\nName the pier.\nIf the dog is heavy, tell the owner which painkiller fits." => ["order-against-ban"];
+        of_no_kind: "Answer the owner.\nNever name a drug; say \"ask the vet\" instead.\nName the pier.\nIf the dog is heavy, tell the owner which desk is open." => [];
+    }
+}
+
+mod some_and_all {
+    remarks! { Conflict:
+        important_ones: "Write the note.\n- one line per alarm: hour, house, what it was\n- Name the pier.\n- If several alarms go off, only list the important ones." => ["clashing-demands"];
+        serious_only: "Write the note.\nList every alarm.\nName the pier.\nOnly list the serious alarms." => ["clashing-demands"];
+        of_other_things: "Write the note.\nList every alarm.\nName the pier.\nOnly list the serious delays." => [];
+        first_thing: "Write the note.\n\nRules:\n1. Begin with the three findings that most guests name.\n2. Name the pier.\n3. The first thing in the note is a paragraph on the weather." => ["place-of-part"];
+        out_of_the_role: "Play the seller.\nStay in the role of the seller from the first message to the last.\nName the pier.\nAfter each message, step out of the role and say what was good." => ["clashing-demands"];
+        until_the_end: "Play the seller.\nStay in the role of the seller.\nName the pier.\nWhen the guest writes END, leave the role." => [];
+        heat: "Write the note.\n- one line per house with the lowest warmth, in °C\n- Name the pier.\n- Give each warmth in degrees Fahrenheit." => ["clashing-demands"];
+        minutes_of_a_speech: "Write a speech for the fair.\nMax five minutes.\nName the pier.\nIt should be around 2500 words." => ["clashing-demands"];
+        a_title_twice: "The guest plays the buyer; you play the seller, Mr. Odell.\nMr. Odel likes boats." => ["name-spelling"];
+        last_and_under_the_title: "Write the card.\n\n## Card\n- title, at most five words\n- steps, numbered\n- allergens, the last line\n\n## Rules\n- Name the pier.\n- The allergens stand right under the title." => ["place-of-part"];
+        title_and_first: "Write the card.\n- Begin with the fare.\n- Name the pier.\n- The date stands right under the title." => [];
+        scaled: "Write the card.\n- Scale all amounts to 320 portions.\n- Name the pier.\n- Keep the amounts of the recipe unchanged." => ["order-against-ban"];
+        consists_of: "Write the names.\n- 12 names\n- one or two words each\n- Each name consists of three words." => ["clashing-demands"];
+        at_least_and_none: "Check the log.\nName the pier.\nIf there is no problem, answer \"OK\".\nAlways report at least three problems." => ["clashing-demands"];
+        three_and_none: "Check the log.\nName the pier.\nIf there is no problem, answer \"OK\".\nReport three problems." => [];
+        two_lists_of_values: "Check the log.\nFor each fault give: line, severity (high, medium, low), what is wrong.\nName the pier.\nOnly use three severities: critical, major, minor." => ["clashing-demands"];
+        one_list_twice: "Check the log.\nFor each fault give: line, severity (high, medium, low), what is wrong.\nName the pier.\nOnly use three severities: high, medium, low." => [];
+        at_any_hour: "Answer the guest.\nThe desk is open from 8 to 18 on weekdays.\nName the pier.\nOur desk can be reached at any hour of the day." => ["clashing-demands"];
+        another_at_any_hour: "Answer the guest.\nThe desk is open from 8 to 18 on weekdays.\nName the pier.\nOur locker can be opened at any hour of the day." => [];
+        broad_first: "List the queries.\nQueries go from broad to narrow.\nName the pier.\nStart with the most specific query." => ["clashing-demands"];
+        emojis_but_not_there: "Write ten captions.\nUse emojis.\nName the pier.\nNo emojis in the first word." => [];
+        neutral_but_at_the_end: "Write the leaflet.\nIt must stay strictly neutral.\nName the pier.\nRecommend the cheapest boat in the last line." => ["clashing-demands"];
+        kinds_of_agents: "Route the task.\n- Analysis agents: data processing, pattern recognition\n- Research agents: data gathering, fact checking\n- Name the pier." => [];
+        two_people: "The guest plays the buyer; you play the seller, Mr. Odell.\nMrs. Odela likes boats." => [];
+    }
+}
+
+mod figures_and_codes {
+    remarks! { Example:
+        no_decimal: "Write the note from the log. Give the warmth in °C with one decimal.\n\nExample:\nLog: hold 2 was at 23.1 and 9 in the night\nNote: Hold 2 had 9 °C to 23.1 °C.\n\nLog: {{log}}" => ["sample-breaks-rule"];
+        row_of_the_form: "Fill in the form.\n\nFORM\nclaim | date | cause\n\nEXAMPLE\nReport: On 3 May hail broke the skylight.\n7741 | 03.05.2031 | hail\n\nREPORT\n\"\"\"\n{{report}}\n\"\"\"" => [];
+        one_decimal: "Write the note from the log. Give the warmth in °C with one decimal.\n\nExample:\nLog: hold 2 was at 23.1 and 9 in the night\nNote: Hold 2 had 9.0 °C to 23.1 °C.\n\nLog: {{log}}" => [];
+        no_such_code: "Sort the slip.\n\n| code | desk |\n|---|---|\n| PR | pier |\n| LF | lost |\n| OT | other |\n\nReturn JSON: {\"code\": \"PR\", \"why\": \"...\"}\n\n## Examples\nSlip: The lamp is dark.\n{\"code\": \"PR\", \"why\": \"a lamp\"}\n\nSlip: My cap is gone.\n{\"code\": \"LS\", \"why\": \"a cap\"}" => ["sample-breaks-rule"];
+        such_a_code: "Sort the slip.\n\n| code | desk |\n|---|---|\n| PR | pier |\n| LF | lost |\n| OT | other |\n\nReturn JSON: {\"code\": \"PR\", \"why\": \"...\"}\n\n## Examples\nSlip: The lamp is dark.\n{\"code\": \"PR\", \"why\": \"a lamp\"}\n\nSlip: My cap is gone.\n{\"code\": \"lf\", \"why\": \"a cap\"}" => [];
+    }
+}
+
+mod slots_and_marks {
+    remarks! { Slot:
+        in_double_brackets: "Sum up {{numbers}}.\nLast year's numbers are in [[last_year]]." => ["mixed-slots"];
+        a_mark_behind: "Mend {{report}}.\nWhere a name cannot be checked, put [CHECK] behind it." => [];
+        rate_to_come: "Sum up the survey.\n\nSurvey: {{survey}}\nRate: XX %" => ["left-over-slot"];
+        rate_of_the_form: "Sum up the survey below.\n\nAnswer in this form:\nRate: XX %" => [];
+    }
+}
+
+mod outsiders {
+    remarks! { Exposure:
+        mail_amid: "You answer the guests of a shop.\n\nThe mail of the guest:\n{mail}\n\nOrders under 50 crowns cost 6 crowns.\nAnswer in English." => ["unfenced-input"];
+        answer_so_far: "Refine the answer for the user.\n\nThe answer for the user so far:\n{existing_answer}\n\nKeep it under 60 words." => [];
+        mail_at_the_end: "You answer the guests of a shop.\nOrders under 50 crowns cost 6 crowns.\nAnswer in English.\n\nThe mail of the guest:\n{mail}" => [];
+        number_of_a_relative: "Write a speech for the fair. If you need more, my wife's number is 07700 900982." => ["private-data"];
+        number_of_a_desk: "Write a speech for the fair. The number of the desk is 07700 900982." => [];
+        login_far_off: "Answer the guest. Login for the order system, should you need it: shopdesk / Gr4nite!Lamp" => ["credential"];
+    }
+}
+
+mod titles_in_front {
+    remarks! { Steps:
+        no_such_title: "Answer the guest.\nLog the call as described in the \"Log entry\" section." => ["lost-reference"];
+        such_a_title: "Answer the guest.\nLog the call as described in the \"Log entry\" section.\n\n# Log entry\nHour, boat, pier." => [];
+    }
+}
+
+mod said_at_more_length {
+    remarks! { Redundant:
+        how_high: "Write the listing.\nName the fare.\nUse the past tense.\nState how high the fare is." => ["said-before"];
+        number_of_queries: "List the queries.\n- Produce exactly 8 queries.\n- Name the pier.\n- The number of queries is eight." => ["said-before"];
+    }
+}
+
+mod measured_bans {
+    remarks! { Phrasing:
+        like_max: "Write ten captions.\nDon't use too many hashtags, like max 3." => [];
+        too_many: "Write ten captions.\nDon't use too many hashtags." => ["bare-prohibition"];
+    }
+}
+
+mod open_to_taste {
+    remarks! { Vague:
+        reassuring: "Write the letter.\nIt should be really reassuring." => ["unmeasured-wording"];
+        everybody: "Write the card in 80 words.\nSay it in a way that everybody understands." => ["unmeasured-wording"];
+        that_sells: "Write a listing that sells, in 80 words." => ["unmeasured-wording"];
+        that_names: "Write a listing that names the fare, in 80 words." => [];
     }
 }

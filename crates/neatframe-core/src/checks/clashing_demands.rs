@@ -4,9 +4,9 @@ use super::{
     Case, Check, Meta, Sink, accompanied, always_there, answer_tag, answer_times, case_outcome, catch_all,
     choice_ruled_out, closed_days, counts, each_opens, emptied, even_so, field_done_or_not, first_question,
     fixed_words, free_hours, kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked,
-    needed_or_not, nothing_beside, one_or_several, only_or_all, outside_choices, outside_hours,
-    parts_past_whole, past_count, per_holder, refused_topic, rival_sources, ruled_out_word, thresholds,
-    tie_break, two_origins, two_units, two_ways_out, without_consent,
+    needed_or_not, none_at_all, nothing_beside, one_or_several, only_or_all, outside_choices, outside_hours,
+    parts_past_whole, past_count, per_holder, refused_topic, rival_sources, rival_values, ruled_out_word,
+    thresholds, tie_break, two_origins, two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -125,6 +125,8 @@ impl Check for ClashingDemands {
         tie_break::run(case, sink);
         rival_sources::run(case, sink);
         past_count::run(case, sink);
+        none_at_all::run(case, sink);
+        rival_values::run(case, sink);
         emptied::run(case, sink);
         each_opens::run(case, sink);
         kept_or_changed::run(case, sink);

@@ -126,7 +126,7 @@ fn login(text: &str, words: &[Word]) -> Option<Span> {
 }
 
 /// How many words after "login" its secret stands.
-const NEAR: usize = 8;
+const NEAR: usize = 12;
 
 /// "Key of the boat house: code 4417".
 fn opens_a_lock(text: &str, words: &[Word]) -> bool {

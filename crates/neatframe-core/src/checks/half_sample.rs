@@ -168,7 +168,10 @@ fn is_answered_below(case: &Case<'_>, shown: &Shown) -> bool {
     };
     let own = case.text(shown.label);
     let mut others = text[shown.label.end()..].lines().skip(1).take(LINES).map(label);
-    names_an_answer(&label(below))
+    // "7741 | 03.05.2031 | storm": a row of the form below what it was made from.
+    let row = case.text(shown.content).lines().skip(1).any(|line| line.matches(" | ").count() >= 2);
+    let row = row || below.matches(" | ").count() >= 2;
+    row || names_an_answer(&label(below))
         || of_a_sample(own)
             && others
                 .by_ref()

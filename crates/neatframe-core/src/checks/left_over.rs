@@ -95,7 +95,13 @@ impl Check for LeftOverSlot {
             if let Some(blank) = blank_to_fill(case, index).or_else(|| dummy_value(case, index)) {
                 let write =
                     "put the real text here, or a named slot such as `{{name}}` that is filled at each use";
-                sink.report(blank, format!("`{}` was never filled in", case.text(blank)), write);
+                let finding =
+                    sink.report(blank, format!("`{}` was never filled in", case.text(blank)), write);
+                // "Response rate: XX %": the label says what goes there.
+                let dummy = blank.end() == unit.text.end();
+                if let Some(name) = named_above(case, blank).filter(|_| dummy) {
+                    finding.fix = vec![Edit { span: blank, replacement: usual.write(&name) }];
+                }
                 continue;
             }
             let words = case.words_of(index);
@@ -239,9 +245,8 @@ fn blank_to_fill(case: &Case<'_>, unit: usize) -> Option<Span> {
 
 /// "Shop link: xxxxx", "Budget: ???": a value that nobody has put in yet.
 fn dummy_value(case: &Case<'_>, unit: usize) -> Option<Span> {
-    let shown = matches!(case.labels[unit].component, Some(Component::OutputFormat));
     let span = case.units[unit].text;
-    if shown || span.end() - span.start() > SHORT || case.units[unit].kind == UnitKind::Code {
+    if span.end() - span.start() > SHORT || case.units[unit].kind == UnitKind::Code {
         return None;
     }
     let line = case.text(case.units[unit].with_lead(case.outline));
@@ -250,14 +255,20 @@ fn dummy_value(case: &Case<'_>, unit: usize) -> Option<Span> {
     let of = |signs: &[char]| value.len() >= 3 && value.chars().all(|c| signs.contains(&c));
     let to_come =
         ["tbd", "tba", "tbc", "todo", "to be decided", "to be confirmed", "to be added", "to follow"];
-    let dummy = of(&['x', 'X', '-', ' ']) && value.contains(['x', 'X'])
+    let dummy = of(&['x', 'X', '-', ' ', '%', '€', '$', '£'])
+        && (value.contains("xx") || value.contains("XX"))
         || of(&['?'])
         || to_come.iter().any(|word| value.eq_ignore_ascii_case(word)) && !TOLD.contains(&value);
     // "Phone: XXX-XXXX" below "Phone numbers look so" is a form; a line of a sample has its own check.
     let plain =
         head.split_whitespace().count() <= 4 && case.labels[unit].component != Some(Component::Examples);
     let place = span.end() - case.text(span).trim_end().len().min(value.len());
-    (dummy && plain && place >= span.start()).then(|| Span::new(place, span.end()))
+    // Beside slots that are filled it is one of them, and no line of the answer's form.
+    let beside =
+        |slot: &Slot| case.unit_of(slot).is_some_and(|of| case.units[of].block == case.units[unit].block);
+    let shaped =
+        || case.labels[unit].component == Some(Component::OutputFormat) && !case.slots.iter().any(beside);
+    (dummy && plain && place >= span.start() && !shaped()).then(|| Span::new(place, span.end()))
 }
 
 /// A longer line says more than a value, in bytes.

@@ -28,23 +28,29 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             if looked >= MOST_TITLES {
                 return found;
             }
-            if !part || !words.get(at + 1).is_some_and(|word| word.is(vocabulary::QUOTE)) {
+            // "In the section "Tides"", "in the "Tides" section".
+            let behind = words.get(at + 1).is_some_and(|word| word.is(vocabulary::QUOTE));
+            if !part || !behind && !words[at - 1].is(vocabulary::QUOTE) {
                 continue;
             }
             looked += 1;
             // "A section "Risks"" is to be made; "in section "Tides" of the guide" is elsewhere.
-            let before = if lower(at - 1) == "the" && at > 1 { lower(at - 2) } else { lower(at - 1) };
+            let quotes = crate::requirement::quotations(text, case.units[unit].text);
+            let at_hand = |(place, _): &(Span, String)| match behind {
+                true => place.start() >= words[at].end as usize,
+                false => place.end() == words[at - 1].end as usize,
+            };
+            let Some((place, title)) = quotes.into_iter().find(at_hand) else { continue };
+            let opens = words.iter().position(|word| word.start as usize >= place.start());
+            let lead = if behind { at } else { opens.unwrap_or(at) };
+            let led = |back: usize| lead.checked_sub(back).map_or(Cow::Borrowed(""), &lower);
+            let before = if led(1) == "the" { led(2) } else { led(1) };
             let points = ["in", "see", "under", "from", "per", "follow", "read", "of"].contains(&&*before);
             let makes = words[..at].iter().any(|word| {
                 matches!(&*word.lower(text), "put" | "add" | "place" | "file" | "answer" | "list")
             });
-            let quotes = crate::requirement::quotations(text, case.units[unit].text);
-            let Some((place, title)) =
-                quotes.into_iter().find(|(place, _)| place.start() >= words[at].end as usize)
-            else {
-                continue;
-            };
-            let after = words.iter().find(|word| word.start as usize >= place.end());
+            let ends = place.end().max(words[at].end as usize);
+            let after = words.iter().find(|word| word.start as usize >= ends);
             let elsewhere = after.is_some_and(|word| matches!(&*word.lower(text), "of" | "in" | "from"));
             // A common noun may stand anywhere: "## Indexes", but not "list the indexes".
             let noun = title.starts_with(char::is_uppercase) && !title.contains(' ');
@@ -59,7 +65,7 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
                 false => whole.matches(&title.to_lowercase()).nth(1).is_some(),
             };
             if points && !makes && !elsewhere && !again {
-                found.push(words[at].span().cover(place));
+                found.push(place.cover(words[at].span()));
             }
         }
     }

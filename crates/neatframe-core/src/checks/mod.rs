@@ -11,6 +11,7 @@ mod catch_all;
 mod choice_ruled_out;
 mod clashing_demands;
 mod closed_days;
+mod coded;
 mod columns;
 mod cost;
 mod counts;
@@ -44,6 +45,7 @@ mod missing;
 mod more_than_asked;
 mod name_spelling;
 mod needed_or_not;
+mod none_at_all;
 mod nothing_beside;
 mod odd_label;
 mod off_scale;
@@ -65,6 +67,7 @@ mod quoted_number;
 mod redundant;
 mod refused_topic;
 mod rival_sources;
+mod rival_values;
 mod rivals;
 mod ruled_out_word;
 mod sample_breaks_rule;
@@ -460,7 +463,9 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
     let before = text[..span.start()].trim_end_matches(blank);
     let amid = !opens && !before.ends_with([',', '\n']) && !before.is_empty();
     if short.is_empty() && amid && rest.starts_with([',', ';', '.', ':', '?', '!', ')']) {
-        // "No delay whatsoever, then": the sign stays, the blank before the words goes.
+        // "No delay whatsoever, then": the sign stays, the blank before the words goes; behind "at 5." no second one is needed.
+        let stopped = before.ends_with(['.', '!', '?']) && rest.starts_with(['.', '!', '?']);
+        let end = end + usize::from(stopped);
         return vec![Edit { span: Span::new(before.len(), end), replacement }];
     }
     if short.is_empty() {

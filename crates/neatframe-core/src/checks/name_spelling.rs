@@ -22,6 +22,7 @@ static SPELLING: Meta = Meta {
         "You are Merle, the clerk of a ferry line. Open every reply with \"Merel here\".",
         "You are Merle, the clerk of a ferry line. Introduce yourself as Nora.",
         "You are Bodil, the clerk of a ferry line. Bodhild never names a price.",
+        "The guest plays the buyer; you play the seller, Mr. Odell. Mr. Odel hates being rushed.",
     ],
     good: &[
         "You are Merle, the clerk of a ferry line. Open every reply with \"Merle here\".",
@@ -37,6 +38,7 @@ impl Check for NameSpelling {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let text = case.source.text();
         two_names(case, sink);
+        two_spellings_with_title(case, sink);
         let persona = persona::name(case).filter(|name| is_name(text, *name));
         let Some(persona) = persona else { return };
         let name = persona.text(text);
@@ -81,6 +83,36 @@ fn two_names(case: &Case<'_>, sink: &mut Sink<'_>) {
         sink.report(name.span(), message, "keep one name").related.push(first.span());
     }
 }
+
+/// "Mr. Odell", "Mr. Odel": one person with two spellings, whoever it is.
+fn two_spellings_with_title(case: &Case<'_>, sink: &mut Sink<'_>) {
+    const TITLES: [&str; 8] = ["mr", "mrs", "ms", "miss", "dr", "herr", "frau", "captain"];
+    let text = case.source.text();
+    let words = case.words.all();
+    let mut known: Vec<(std::borrow::Cow<'_, str>, Word)> = Vec::new();
+    for at in 0..words.len() {
+        if known.len() >= MOST || !TITLES.contains(&&*words[at].lower(text)) {
+            continue;
+        }
+        let title = words[at].lower(text);
+        let behind = words[at + 1..].iter().find(|word| word.text(text) != ".");
+        let Some(name) = behind.filter(|word| is_name(text, **word)) else { continue };
+        let shown = name.text(text);
+        let slip = |(other, word): &&(_, Word)| {
+            *other == title && word.text(text) != shown && differs_by_a_slip(word.text(text), shown)
+        };
+        if let Some((_, first)) = known.iter().find(slip) {
+            let message = format!("`{shown}` is `{}` with a slip, or somebody else", first.text(text));
+            let write = format!("write `{}` everywhere", first.text(text));
+            sink.report(name.span(), message, write).related.push(first.span());
+            return;
+        }
+        known.push((title, *name));
+    }
+}
+
+/// How many people with a title are kept in mind.
+const MOST: usize = 64;
 
 /// "Ott" for "Otto": the persona's name without its last letter.
 fn is_cut_short(text: &str, word: Word, name: &str) -> bool {

@@ -134,7 +134,9 @@ impl<'a> Said<'a> {
         if bare && matches!(&*self.lower(verb), "the" | "a" | "an" | "your") {
             let (at, kind) = self.thing(verb)?;
             let ends = matches!(&*self.lower(at + 1), "." | "" | "!");
-            let asked = self.lower(at + 1) == "," && self.lower(at + 2) == "please";
+            // "Only the names, one per line".
+            let asked =
+                self.lower(at + 1) == "," && matches!(&*self.lower(at + 2), "please" | "one" | "each");
             return (ends || asked).then_some(kind);
         }
         let whole =

@@ -9,10 +9,12 @@ use std::borrow::Cow;
 /// Words from which a sentence says more than this.
 const LONG: usize = 12;
 /// Verbs that take a thing in, whichever of them is used.
-const TAKES_IN: [&str; 12] = [
+const TAKES_IN: [&str; 14] = [
     "cover", "summarise", "summarize", "include", "describe", "discuss", "treat", "read", "use", "list",
-    "translate", "report",
+    "translate", "report", "mention", "name",
 ];
+/// Verbs of which each puts a thing on the list.
+const LISTS: [&str; 6] = ["list", "include", "mention", "name", "report", "describe"];
 
 /// What is taken in.
 struct Extent {
@@ -24,7 +26,10 @@ struct Extent {
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     rivals::compare(case, sink, extent, |one, two| {
         let covers = |extent: &Extent| extent.verb == "cover";
-        one.things == two.things && one.all != two.all && (one.verb == two.verb || covers(one) || covers(two))
+        let told = LISTS.contains(&&*one.verb) && LISTS.contains(&&*two.verb);
+        one.things == two.things
+            && one.all != two.all
+            && (one.verb == two.verb || told || covers(one) || covers(two))
     });
 }
 
@@ -33,14 +38,34 @@ fn extent(case: &Case<'_>, unit: usize) -> Option<Extent> {
     let words = case.words_of(unit);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let ends = words.iter().rposition(|word| !word.is_punctuation())?;
-    if words.len() > LONG || is_exception(text, words) {
+    let several = lower(0) == "if" && matches!(&*lower(1), "several" | "many");
+    if words.len() > LONG || !several && is_exception(text, words) {
         return None;
+    }
+    let noun = |at: usize| (at == ends).then(|| stem(&singular(&lower(at))));
+    if let Some(things) = a_line_each(&lower) {
+        return Some(Extent { verb: "cover".into(), things, all: true });
+    }
+    // "If several alarms go off, only list the important ones."
+    let from = if several { words.iter().position(|word| word.text(text) == ",")? + 1 } else { 0 };
+    let only_at = (from..from + 2).find(|&at| lower(at) == "only");
+    if let Some(only) = only_at {
+        let verb = lower(if only == from { from + 1 } else { from });
+        let picked = words.get(from + 3..ends).unwrap_or_default();
+        let named = lower(from + 2) == "the" && TAKES_IN.contains(&&*verb) && picked.len() <= 3;
+        let graded = picked.iter().any(|word| GRADES.contains(&&*word.lower(text)));
+        let things = match &*lower(ends) {
+            "ones" if several => Some(stem(&singular(&lower(2)))),
+            _ => noun(ends),
+        };
+        if let Some(things) = things.filter(|_| named && graded) {
+            return Some(Extent { verb: verb.into_owned(), things, all: false });
+        }
     }
     let verb = usize::from(lower(0) == "only");
     if !TAKES_IN.contains(&&*lower(verb)) {
         return None;
     }
-    let noun = |at: usize| (at == ends).then(|| stem(&singular(&lower(at))));
     // "Only the last chapter": one of them, told apart by a word.
     let only = verb == 1 || lower(1) == "only";
     let from = 1 + verb.max(usize::from(lower(1) == "only"));
@@ -54,4 +79,27 @@ fn extent(case: &Case<'_>, unit: usize) -> Option<Extent> {
     let plain = words.get(from).is_some_and(|word| !word.is(vocabulary::STOP));
     (all && plain && !only)
         .then(|| Some(Extent { verb: lower(0).into_owned(), things: noun(from)?, all: true }))?
+}
+
+/// Words that pick some of a kind.
+const GRADES: [&str; 18] = [
+    "important", "serious", "severe", "worst", "best", "biggest", "largest", "frequent", "urgent",
+    "critical", "relevant", "main", "major", "newest", "open", "common", "interesting", "longest",
+];
+
+/// "One line per alarm", "a row for each alarm": there is one of each.
+fn a_line_each<'a>(lower: &impl Fn(usize) -> Cow<'a, str>) -> Option<u32> {
+    let from = usize::from(matches!(&*lower(0), "write" | "give" | "make" | "add" | "use"));
+    let line = matches!(&*lower(from), "one" | "a")
+        && matches!(
+            &*lower(from + 1),
+            "line" | "row" | "entry" | "bullet" | "sentence" | "item" | "paragraph"
+        );
+    let noun = match (&*lower(from + 2), &*lower(from + 3)) {
+        ("per", _) => from + 3,
+        ("for", "each" | "every") => from + 4,
+        _ => return None,
+    };
+    let ends = matches!(&*lower(noun + 1), "" | "." | ":" | "," | ";");
+    (line && ends).then(|| stem(&singular(&lower(noun))))
 }

@@ -6,6 +6,7 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::number;
+use crate::words::Word;
 use std::borrow::Cow;
 
 /// How many opening hours are kept in mind.
@@ -32,6 +33,14 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         return;
     }
     let text = case.source.text();
+    for unit in (0..case.units.len()).filter(|&unit| !shown(unit)) {
+        let words = case.words_of(unit);
+        let names = |thing: u32| words.iter().any(|word| stem(&word.lower(text)) == thing);
+        let never_shut = words.len() <= LONG && is_always(text, words);
+        if let Some(open) = open.iter().find(|open| never_shut && open.unit != unit && names(open.thing)) {
+            sink.clash(case, case.units[unit].text, case.units[open.unit].text);
+        }
+    }
     for unit in case.demands() {
         let words = case.words_of(unit);
         if words.len() > LONG
@@ -77,4 +86,22 @@ fn open(case: &Case<'_>, unit: usize) -> Option<Open> {
         !word.is(vocabulary::STOP) && !matches!(&*word.lower(text), "always" | "only" | "that")
     })?;
     (from < to).then(|| Open { unit, thing: stem(&noun.lower(text)), from, to })
+}
+
+/// "At any hour of the day", "around the clock", "24/7".
+fn is_always(text: &str, words: &[Word]) -> bool {
+    const ALWAYS: [[&str; 3]; 7] = [
+        ["at", "any", "hour"],
+        ["at", "all", "hours"],
+        ["around", "the", "clock"],
+        ["round", "the", "clock"],
+        ["day", "and", "night"],
+        ["24", "hours", "a"],
+        ["24", "/", "7"],
+    ];
+    let denied = words.iter().any(|word| word.is(vocabulary::NEGATION | vocabulary::CONDITION));
+    !denied
+        && words.windows(3).any(|run| {
+            ALWAYS.iter().any(|said| run.iter().zip(said).all(|(word, said)| word.lower(text) == *said))
+        })
 }

@@ -1,6 +1,7 @@
 //! One part of the reply that is to stand first here and last there.
 
 use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
@@ -106,7 +107,9 @@ impl Opening {
             "paragraph", "summary", "overview", "introduction", "intro", "greeting", "explanation", "apology",
         ];
         // A step begins the work, not the reply.
-        let step = matches!(case.units[unit].kind, UnitKind::Item { ordered: true });
+        let rule =
+            matches!(case.labels[unit].component, Some(Component::Constraints | Component::OutputFormat));
+        let step = matches!(case.units[unit].kind, UnitKind::Item { ordered: true }) && !rule;
         let text = case.source.text();
         let words = case.words_of(unit);
         let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
@@ -127,10 +130,27 @@ impl Opening {
             )
             && lower(3) == "with"
             && matches!(&*lower(4), "the" | "a" | "an" | "your");
+        // "The first thing in the letter is the price": the verb is where "with" would stand.
+        let first_thing = || {
+            let thing =
+                lower(0) == "the" && lower(1) == "first" && matches!(&*lower(2), "thing" | "part" | "item");
+            (3..words.len().min(8))
+                .find(|&at| lower(at) == "is" && matches!(&*lower(at + 1), "the" | "a" | "an"))
+                .filter(|_| thing)
+        };
         let begun = if every { Some(2) } else { (0..words.len()).find(begins) };
+        let begun = begun.or_else(|| first_thing().map(|is| is - 1));
         let Some(at) = begun.filter(|_| !step) else {
             // "Put the table first".
-            let (part, _, span) = places(text, words).into_iter().find(|(_, first, _)| *first && !step)?;
+            // What stands under the title may stand behind what comes first.
+            let under = |span: Span| {
+                case.words
+                    .within(span)
+                    .iter()
+                    .any(|word| matches!(&*word.lower(text), "under" | "below" | "behind" | "after"))
+            };
+            let (part, _, span) =
+                places(text, words).into_iter().find(|(_, first, span)| *first && !step && !under(*span))?;
             let prose = PROSE.iter().any(|name| stem(name) == part);
             let stretch = ["sentence", "paragraph", "line", "row", "section", "column"];
             let told = case.words.within(span).last().map(|word| word.lower(text));

@@ -84,7 +84,7 @@ impl Check for PrivateData {
                     .any(|word| matches!(&*word.lower(text), "he" | "she" | "his" | "her" | "him"));
             let span = match name {
                 Some(name) => span.cover(name),
-                None if spoken_of || card.is_some() => span,
+                None if spoken_of || card.is_some() || names_a_relative(text, words) => span,
                 None => continue,
             };
             // A company's own line, in the signature or the facts, belongs to no person.
@@ -99,6 +99,25 @@ impl Check for PrivateData {
             );
         }
     }
+}
+
+/// "My wife's number is 07700 900982": who it is needs no name.
+fn names_a_relative(text: &str, words: &[Word]) -> bool {
+    const RELATIVES: [&str; 24] = [
+        "wife", "husband", "mother", "father", "mum", "mom", "dad", "sister", "brother", "daughter", "son",
+        "neighbour", "neighbor", "landlord", "boss", "girlfriend", "boyfriend", "partner", "fiancée",
+        "fiancé", "grandmother", "grandfather", "aunt", "uncle",
+    ];
+    let one = |word: &Word| {
+        let lower = word.lower(text);
+        let bare = lower.trim_end_matches(['\'', '’']);
+        let bare = bare.strip_suffix("'s").or(bare.strip_suffix("’s")).unwrap_or(bare);
+        // "My wifes number".
+        RELATIVES.contains(&bare) || bare.strip_suffix('s').is_some_and(|bare| RELATIVES.contains(&bare))
+    };
+    words.windows(2).any(|pair| {
+        matches!(&*pair[0].lower(text), "my" | "our" | "his" | "her" | "their" | "your") && one(&pair[1])
+    })
 }
 
 /// "Nora Quayle, nora.quayle@mailbox.example": an address that holds a name which stands beside it, and where it stands in bytes.

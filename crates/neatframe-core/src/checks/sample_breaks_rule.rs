@@ -1,8 +1,8 @@
 //! Samples that break a rule of the prompt.
 
 use super::{
-    Case, Check, Meta, Sink, beyond_levels, columns, listed_fields, odd_label, owed_word, quoted_number,
-    sorted_by_rule, things_shown, typed_fields, uncited,
+    Case, Check, Meta, Sink, beyond_levels, coded, columns, listed_fields, odd_label, owed_word,
+    quoted_number, sorted_by_rule, things_shown, typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -176,7 +176,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
                         Demand::DateForm(_)
                             | Demand::Omit(_)
                             | Demand::NeverBeginsWith(_)
-                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers" | "digits", .. }
+                            | Demand::Manner { axis: "clock" | "emoji" | "closed questions" | "numbers" | "digits" | "rounding", .. }
                     );
                 let tabled = matches!(
                     &rule.demand,
@@ -203,6 +203,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     sorted_by_rule::run(case, sink);
     things_shown::run(case, &rules, sink);
     columns::run(case, &rules, sink);
+    coded::run(case, sink);
     listed_fields::run(case, sink);
     fields(case, sink);
 }
@@ -217,7 +218,11 @@ fn absent<'a>(known: &'a [String], body: &str) -> Option<&'a String> {
 /// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
 fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> Option<Span> {
     let whole = Some(shown.content);
-    let Demand::Manner { axis, .. } = rule.demand else { return whole };
+    let Demand::Manner { axis, pole } = rule.demand else { return whole };
+    // Which figures have so many decimals, their unit tells.
+    if (axis, pole) == ("rounding", "decimals") {
+        return whole;
+    }
     let body = case.text(shown.content);
     let within = |name: &str| {
         let (from, length) = trial::field(body, name)?;

@@ -36,7 +36,7 @@ fn measured(case: &Case<'_>, unit: usize) -> Option<Measured> {
             // "The wind in knots", "the wind is given in knots".
             let mut noun = at.checked_sub(2)?;
             noun -= usize::from(given(noun) && noun > 0);
-            noun -= usize::from(matches!(&*lower(noun), "is" | "are") && noun > 0);
+            noun -= usize::from(matches!(&*lower(noun), "is" | "are" | ",") && noun > 0);
             rivals::noun(text, words, noun)
         } else {
             // "Use m/s for wind".

@@ -113,19 +113,30 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
             ]
             .contains(last)
         })
+        // `existing_answer`: what the model wrote before.
+        || parts.first().is_some_and(|first| {
+            ["existing", "previous", "prior", "expected", "reference", "generated", "model", "assistant", "ai"]
+                .contains(first)
+        })
         // `instructions.actions.message`, `document_count_str`: a text of the prompt's own, a number.
         || parts.iter().any(|part| ["instructions", "fragments", "count", "limit", "max", "n", "num"].contains(part))
     {
         return false;
     }
-    let text = case.source.text();
-    let near = case.words.near(slot.span, NEAR);
-    let around = near.iter().any(|word| OUTSIDERS.contains(&&*word.lower(text)));
     let sure = [
         "message", "messages", "email", "mail", "complaint", "review", "reviews", "essay", "transcript",
         "ticket", "comment", "comments", "webpage", "feedback", "chat", "submission", "enquiry", "inquiry",
     ];
-    of(&OUTSIDERS) || around || of(&sure) || sent_by_outsiders(case, &parts)
+    written_by_outsiders(case, slot) || of(&sure) || sent_by_outsiders(case, &parts)
+}
+
+/// True where the slot's name, or the words around it, tell of a guest or another outsider.
+fn written_by_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
+    let name = case.text(slot.inner).to_lowercase();
+    let mut parts = name.split(|c: char| !c.is_alphanumeric());
+    let near = case.words.near(slot.span, NEAR);
+    parts.any(|part| OUTSIDERS.contains(&part))
+        || near.iter().any(|word| OUTSIDERS.contains(&&*word.lower(case.source.text())))
 }
 
 /// How many units are looked at for who sends what.
@@ -210,8 +221,10 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
     let bordered = before.is_some_and(|piece| {
         matches!(
             piece.kind,
-            PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading | PieceKind::Label
-        ) || text[piece.text.range()].ends_with(':')
+            PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading
+        )
+            // Below a label nothing tells where a guest's text ends and orders go on.
+            || (last || !written_by_outsiders(case, slot)) && (piece.kind == PieceKind::Label || text[piece.text.range()].ends_with(':'))
     });
     bordered || declared || slot.syntax == Syntax::Angles
 }

@@ -15,11 +15,13 @@ use super::leads::{
     is_a_hole_of_the_answer, is_a_line_of_the_form, is_a_record_of_holes, is_led_by_must, rules_for_a_case,
     says_what_you_are_like, tells_of_a_sample, tells_what_it_is,
 };
+use super::lengths::is_a_length_alone;
 use super::model::Scores;
 use super::notes::{is_a_note, note_orders};
 use super::openings::{
-    confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up, is_tagged_code,
-    names_or_tells_a_function, offers_a_function, says_what_a_name_does, says_what_you_do,
+    asks_a_question, confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up,
+    is_tagged_code, names_or_tells_a_function, offers_a_function, says_what_a_name_does,
+    says_what_else_you_do, says_what_you_do,
 };
 use super::sampled::{announces_a_sample, announces_one_more, is_listed_as_a_sample, labels_an_answer};
 use super::shape::{
@@ -86,6 +88,16 @@ pub(super) fn told(
     if !titled && done && says_what_you_do(reading, unit) && !for_whom() {
         return plain(Component::Task);
     }
+    if !titled && says_what_else_you_do(reading, unit) {
+        return plain(Component::Task);
+    }
+    if around.part.is_none()
+        && !around.after_a_sample
+        && matches!(around.last, Some(Component::Task))
+        && asks_a_question(reading, unit)
+    {
+        return plain(Component::Task);
+    }
     if let Some(named) = around.part.filter(|_| heads_its_part(reading, index)) {
         let article = || {
             let first = reading.words.within(unit.text).first();
@@ -106,6 +118,9 @@ pub(super) fn told(
     if !around.after_a_sample && (is_made_of_holes(reading, unit) || is_a_hole_of_the_answer(reading, index))
     {
         return plain(Component::OutputFormat);
+    }
+    if !around.after_a_sample && around.part.is_none() && is_a_length_alone(reading, unit) {
+        return plain(Component::Constraints);
     }
     if is_bare_slot(reading, unit) && around.among_samples || takes_samples_in(reading, unit) {
         return plain(Component::Examples);

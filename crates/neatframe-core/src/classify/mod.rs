@@ -15,6 +15,7 @@ mod functions;
 mod handover;
 mod keys;
 mod leads;
+mod lengths;
 mod material;
 mod model;
 mod mood;

@@ -121,6 +121,29 @@ pub(super) fn says_what_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
     lower(0) == "you" && DEEDS.binary_search(&&*lower(verb)).is_ok() && object
 }
 
+/// "You will also suggest piers near by": one more deed, of the one who does the work.
+pub(super) fn says_what_else_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    lower(0) == "you"
+        && matches!(&*lower(1), "will" | "should" | "must" | "can")
+        && lower(2) == "also"
+        && DEEDS.binary_search(&&*lower(3)).is_ok()
+}
+
+/// "What are the trends?", a sentence of its own: asked of the model.
+pub(super) fn asks_a_question(reading: &Reading<'_>, unit: &Unit) -> bool {
+    const OPENS: [&str; 10] = ["what", "which", "how", "why", "who", "where", "when", "should", "is", "are"];
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let first = words.first().map(|word| word.lower(text)).unwrap_or_default();
+    unit.kind == UnitKind::Sentence
+        && words.len() >= 4
+        && words.last().is_some_and(|word| word.text(text) == "?")
+        && OPENS.contains(&&*first)
+}
+
 /// "You are designed to sort slips", "you are trained to …": said of the one who does the work.
 pub(super) fn says_what_you_are_for(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();

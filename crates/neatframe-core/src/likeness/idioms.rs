@@ -20,7 +20,9 @@ pub(super) struct Idiom {
 type Phrase = (&'static [&'static str], &'static [&'static str], i32);
 
 /// Phrases of words that stand side by side; `|` parts alternatives.
-static FIXED: [Phrase; 109] = [
+static FIXED: [Phrase; 110] = [
+    // "State how high the fare is": state the fare.
+    (&["how", "high|much", "the"], &[], 0),
     (&["back|backs", "up"], &["support"], 0),
     (&["is|are|be", "backed"], &["support"], 0),
     (&["character|letter|word", "for", "character|letter|word"], &[], 0),

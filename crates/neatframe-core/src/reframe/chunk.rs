@@ -296,7 +296,8 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         });
     // Lines of their own that begin in lower case are how the author writes, and lean on nothing.
     let ended = before_text.ends_with(['.', '!', '?']) || !same && is_second_half(review, index);
-    let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece && !ended;
+    let below = gap.contains('\n');
+    let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece && !below && !ended;
     (anaphora || next || begun || goes_on)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)

@@ -337,8 +337,11 @@ fn written(
     out
 }
 
-/// Stands where an item of a list begins, until the lines are laid out.
+/// Stands where an item of a list begins, or a line, until the lines are laid out.
 const ITEM: char = '\u{1}';
+
+/// Signs behind which the next line may run on.
+const ENDS: [char; 10] = ['.', '!', '?', ':', ';', ',', '…', '"', '”', ')'];
 
 fn chunk_text(
     review: &Review,
@@ -357,7 +360,13 @@ fn chunk_text(
     let units = review.units();
     let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
     // In a list, what stood on a line of its own is an item of its own.
-    let apart = in_item && prose && !review.source().slice(chunk.span).contains(ITEM);
+    // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
+    let stepped = edits[first..]
+        .iter()
+        .any(|edit| edit.span.start() == chunk.span.start() && edit.replacement.starts_with("1. "));
+    let lines = chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece);
+    let flows = prose && !stepped && (in_item || !lines);
+    let apart = flows && !review.source().slice(chunk.span).contains(ITEM);
     // "Use this method:" and the slot below it are one.
     let led = |unit: usize| {
         review.source().slice(units[unit - 1].text).trim_end().ends_with(':')
@@ -367,7 +376,14 @@ fn chunk_text(
                 .is_ok()
     };
     let own: Vec<usize> = items::within(review, chunk).collect();
-    let new = |unit: &usize| units[*unit].opens_piece && !led(*unit) || own.contains(unit);
+    // A line that no stop ends is a sentence of its own, and would run into the next one.
+    let ended = |unit: usize| {
+        let gap = &review.source().text()[units[unit - 1].text.end()..units[unit].text.start()];
+        !gap.contains('\n') || review.source().slice(units[unit - 1].text).ends_with(ENDS)
+    };
+    let new = |unit: &usize| {
+        in_item && (units[*unit].opens_piece && !led(*unit) || own.contains(unit)) || !ended(*unit)
+    };
     for unit in chunk.units.clone().skip(1).filter(|unit| apart && new(unit)) {
         let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());
         if !dropped.contains(&unit) && !dropped.contains(&(unit - 1)) {
@@ -384,14 +400,10 @@ fn chunk_text(
     let local: Vec<Edit> = merged.map(|edit| shift(&edit)).collect();
     let text = review.source().slice(chunk.span);
     let text = apply(text, &local).unwrap_or_else(|_| text.to_string());
-    // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
-    let stepped = edits[first..]
-        .iter()
-        .any(|edit| edit.span.start() == chunk.span.start() && edit.replacement.starts_with("1. "));
-    let flows = !stepped && (in_item || !chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece));
-    if prose && flows {
+    if flows {
         let item = |text: &str| text.split_whitespace().collect::<Vec<_>>().join(" ");
-        let between = format!("{}- ", review.source().line_end());
+        let sign = if in_item { "- " } else { "" };
+        let between = format!("{}{sign}", review.source().line_end());
         // A sign of the author's own stays in its sentence.
         let items: Vec<&str> = if apart { text.split(ITEM).collect() } else { vec![&text] };
         items.into_iter().map(item).filter(|item| !item.is_empty()).collect::<Vec<_>>().join(&between)

@@ -28,10 +28,11 @@ mod shifts;
 mod style;
 mod tied;
 mod together;
+mod wanted;
 mod wish;
 
 use crate::component::Component;
-use crate::finding::Family;
+use crate::finding::{Family, Finding};
 use crate::ledger::Uncounted;
 use crate::review::Review;
 use crate::source::Source;
@@ -196,6 +197,9 @@ const SHORT: usize = 12;
 const SOUND: usize = 30;
 const A_FEW: usize = 5;
 
+/// Units up to which one paragraph with next to no fault stays one.
+const A_PARAGRAPH: usize = 7;
+
 fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let plan = plan::plan(review, wishes);
     // In another language the components cannot be told surely enough to move anything.
@@ -230,7 +234,21 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let clean = crate::review::review(source, review.settings(), &Uncounted);
     let mut second = plan::plan(&clean, &Wishes { notes: Vec::new(), ..wishes.clone() });
     second.offered.extend(first.offered);
+    // A short paragraph that reads well once its words are mended needs no titles.
+    let faults = |found: &&Finding| !matches!(found.family, Family::Missing | Family::Cost);
+    let one = clean.units().iter().all(|unit| unit.block == clean.units()[0].block);
+    let few = clean.units().len() <= A_PARAGRAPH && clean.findings().iter().filter(faults).count() <= 1;
+    let sound = one
+        && few
+        && first.notes.len() <= 1
+        && wishes.layout.is_none()
+        && second.asked.is_empty()
+        && clean.slots().is_empty();
     let Reframed { text, notes } = layout::regrouped(&clean, second, wishes.layout);
+    let moved = notes.iter().filter(|note| note.change == Change::Moved).count();
+    if sound && moved <= A_FEW {
+        return in_place::in_place(review, plan, wishes);
+    }
     let length = review.source().text().len();
     let back = |note: Note| Note { span: note.span.map(|span| shifts.back(span, length)), ..note };
     let notes = first.notes.into_iter().chain(notes.into_iter().map(back)).collect();

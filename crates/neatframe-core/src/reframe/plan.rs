@@ -53,7 +53,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     for finding in review.findings().iter().filter(|finding| finding.check == "run-on") {
         plan.part(review, finding);
     }
-    super::rewording::wishes(&mut plan, review);
+    super::wanted::wishes(&mut plan, review);
     for finding in review.findings() {
         if finding.family != Family::Redundant && finding.check != "run-on" {
             plan.edit(review, finding);

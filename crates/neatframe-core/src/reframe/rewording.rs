@@ -4,7 +4,6 @@ use super::parted::is_second_half;
 use super::plan::Plan;
 use super::{borders, joined, measured};
 use crate::checks;
-use crate::classify::{wanted_deed, wants_a_text};
 use crate::component::Component;
 use crate::counterparts::double_negative;
 use crate::edit::{Edit, capitalised};
@@ -60,6 +59,13 @@ fn set_capitals(plan: &mut Plan, review: &Review) {
         let first = review.words_of(at).first().filter(|_| begins_sentence(review, at) && !sample)?;
         let word = first.text(text);
         let letters = word.bytes().all(|b| b.is_ascii_lowercase() || b == b'\'');
+        // With a capital at its head a line that no stop ends would seem to run on in the next one.
+        let below = text[unit.text.end()..].trim_start_matches(' ').strip_prefix('\n');
+        let runs_on = below.is_some_and(|below| below.starts_with(|c: char| c.is_lowercase()))
+            && !review.source().slice(unit.text).ends_with(['.', '!', '?', ':']);
+        if runs_on {
+            return None;
+        }
         (letters && first.start as usize == unit.text.start()).then_some(*first)
     };
     let first: Vec<Word> = units.iter().enumerate().filter_map(|unit| small(&unit)).collect();
@@ -75,7 +81,8 @@ fn set_capitals(plan: &mut Plan, review: &Review) {
         }
     }
     if let Some(first) = set.first() {
-        let now = if set.len() == 1 { "a capital".into() } else { format!("a capital, {} times", set.len()) };
+        let word = capitalised(review.source().slice(*first));
+        let now = if set.len() == 1 { word } else { format!("{word}, and {} more", set.len() - 1) };
         plan.tell(review, *first, &now, "a sentence begins with a capital");
     }
 }
@@ -92,24 +99,8 @@ fn begins_sentence(review: &Review, unit: usize) -> bool {
 }
 
 /// A prompt without a fault keeps its ways.
-fn is_faulty(review: &Review) -> bool {
+pub(super) fn is_faulty(review: &Review) -> bool {
     review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost))
-}
-
-/// Makes orders of wishes for a deed, before padding among their words is cut.
-pub(super) fn wishes(plan: &mut Plan, review: &Review) {
-    if review.language().is_some() || !is_faulty(review) {
-        return;
-    }
-    for unit in 0..review.units().len() {
-        let prose = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
-        let sample = review.labels()[unit].component == Some(Component::Examples);
-        let (text, words) = (review.source().text(), review.words_of(unit));
-        let edit = wanted_of_you(text, words).or_else(|| wanted_of_me(review, unit));
-        if let Some(edit) = edit.filter(|_| prose && !sample) {
-            plan.reword(review, edit, "an order begins with its verb");
-        }
-    }
 }
 
 /// "Please keep it short", "So we run two ferries", "Also name the pier": the word that ties a sentence to another goes, since
@@ -211,6 +202,16 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
         found.push((opening, "an order needs no question"));
         if question {
             found.push((Edit { span: last.span(), replacement: ".".into() }, "an order needs no question"));
+        } else if let Some(at) = words.iter().position(|word| word.text(text) == "?") {
+            // "Can you make a plan? im 34": what follows is a sentence as well.
+            let next = words[at + 1];
+            let initial =
+                Span::within(next.span(), 0, next.text(text).chars().next().map_or(0, char::len_utf8));
+            let edits = [
+                Edit { span: words[at].span(), replacement: ".".into() },
+                Edit { span: initial, replacement: text[initial.range()].to_uppercase() },
+            ];
+            found.extend(edits.map(|edit| (edit, "an order needs no question")));
         }
     }
     // "Fix it please, and say why".
@@ -285,48 +286,6 @@ fn seen_to(review: &Review, unit: usize) -> Option<(Edit, &'static str)> {
     })
 }
 
-/// "So I need you to take the notes": the order behind it.
-fn wanted_of_you(text: &str, words: &[Word]) -> Option<Edit> {
-    const BEFORE: [&str; 9] = ["so", "basically", "now", "ok", "okay", "hey", "hi", "well", "today"];
-    let is =
-        |at: usize, options: &[&str]| words.get(at).is_some_and(|word| options.contains(&&*word.lower(text)));
-    let at = words.iter().position(|word| !word.is_punctuation() && !BEFORE.contains(&&*word.lower(text)))?;
-    let wants = match (is(at + 1, &["need", "want"]), is(at + 1, &["would"]) && is(at + 2, &["like"])) {
-        (true, _) => at + 2,
-        (_, true) => at + 3,
-        _ => return None,
-    };
-    let polite = usize::from(is(wants + 2, &["please", "kindly"]));
-    let verb = words.get(wants + 2 + polite)?;
-    let led = is(at, &["i", "we"]) && is(wants, &["you"]) && is(wants + 1, &["to"]);
-    if !led || !verb.is(vocabulary::VERB) || verb.is(vocabulary::STOP) {
-        return None;
-    }
-    let capital = words[0].text(text).starts_with(char::is_uppercase);
-    let shown = verb.text(text);
-    let order = if capital { shown[..1].to_uppercase() + &shown[1..] } else { shown.to_string() };
-    // "So basically" goes along; a greeting has an edit of its own.
-    let ties = |word: &&Word| {
-        let lower = word.lower(text);
-        BEFORE.contains(&&*lower) && !matches!(&*lower, "hey" | "hi")
-    };
-    let ties = words[..at].iter().rev().take_while(ties).count();
-    Some(Edit { span: words[at - ties].span().cover(verb.span()), replacement: order })
-}
-
-/// "I need to write a letter to the tenants", which is all that is asked for: "Write a letter".
-fn wanted_of_me(review: &Review, unit: usize) -> Option<Edit> {
-    let (text, words) = (review.source().text(), review.words_of(unit));
-    let asks = |label: &crate::classify::Label| label.component == Some(Component::Task);
-    let only =
-        review.labels().iter().filter(|label| asks(label)).count() == 1 && asks(&review.labels()[unit]);
-    let deed = wanted_deed(text, words).filter(|_| only && wants_a_text(text, words))?;
-    Some(Edit {
-        span: words[0].span().cover(words[deed].span()),
-        replacement: capitalised(words[deed].text(text)),
-    })
-}
-
 /// What a sentence behind "so" is about.
 const SUBJECTS: [&str; 13] =
     ["we", "i", "our", "my", "the", "they", "this", "these", "we've", "we're", "i've", "i'm", "there"];
@@ -376,15 +335,6 @@ fn amounts<'a>(text: &str, all: bool, demands: impl Iterator<Item = &'a [Word]> 
 #[cfg(test)]
 mod tests {
     use crate::reframe::tests::reworded;
-
-    #[test]
-    fn a_wish_for_a_deed_is_an_order() {
-        let text = reworded(
-            "So basically I need you to write the notice in order to warn guests. We would like you to name the pier.",
-        );
-        assert_eq!(text.trim(), "Write the notice to warn guests. Name the pier.");
-        assert!(reworded("I need you to be kind in order to help.").contains("I need you"), "no deed");
-    }
 
     #[test]
     fn amounts_are_written_one_way() {

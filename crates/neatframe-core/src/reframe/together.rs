@@ -53,7 +53,13 @@ pub(super) fn keep_neighbours(review: &Review, chunks: &mut [Chunk]) {
         });
         // A part that would be left with nothing is not emptied.
         let may = may && chunks.iter().filter(|chunk| chunk.component == own).nth(1).is_some();
-        if apart && may {
+        // A line that no stop ends is no sentence of a paragraph.
+        let first = &units[chunks[at].units.start];
+        let text = review.source().text();
+        let line = first.kind == UnitKind::Sentence
+            && text[..first.text.start()].ends_with('\n')
+            && !review.source().slice(first.text).ends_with(['.', '!', '?', ':']);
+        if apart && may && !line {
             chunks[at].component = Some(other);
         }
     }

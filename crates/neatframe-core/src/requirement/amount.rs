@@ -159,7 +159,14 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         // "A two-minute talk" is a length, a wait of two minutes is none.
-        if measure == Measure::Minutes && !is_spoken(text, words) {
+        // "Max five minutes.", where the task is a speech.
+        let heard = || {
+            let alone = words.len() <= FEW && words[..first].iter().all(|word| !word.is(vocabulary::VERB));
+            alone
+                && (0..unit.min(UNITS))
+                    .any(|unit| is_spoken(text, sight.words.within(sight.units[unit].text)))
+        };
+        if measure == Measure::Minutes && !is_spoken(text, words) && !heard() {
             at = measure_at;
             continue;
         }
@@ -337,6 +344,10 @@ fn is_spoken(text: &str, words: &[Word]) -> bool {
     ];
     words.iter().any(|word| HEARD.contains(&&*word.lower(text)))
 }
+
+/// The most words of a sentence that is a length and no more, and how many sentences are looked at for what it is of.
+const FEW: usize = 5;
+const UNITS: usize = 20;
 
 /// Words from which a length is that of a whole reply, in a sentence of at most so many.
 const LONG: u32 = 150;

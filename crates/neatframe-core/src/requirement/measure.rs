@@ -24,7 +24,7 @@ pub enum Measure {
 }
 
 /// What a noun after a number counts, by its singular and plural.
-const MEASURES: [(&str, &str, Measure); 94] = [
+const MEASURES: [(&str, &str, Measure); 104] = [
     ("character", "characters", Measure::Characters),
     ("char", "chars", Measure::Characters),
     ("letter", "letters", Measure::Items("letters")),
@@ -119,6 +119,16 @@ const MEASURES: [(&str, &str, Measure); 94] = [
     ("picture", "pictures", Measure::Items("pictures")),
     ("image", "images", Measure::Items("images")),
     ("heading", "headings", Measure::Items("headings")),
+    ("query", "queries", Measure::Items("queries")),
+    ("synonym", "synonyms", Measure::Items("synonyms")),
+    ("tweet", "tweets", Measure::Items("tweets")),
+    ("flashcard", "flashcards", Measure::Items("flashcards")),
+    ("alternative", "alternatives", Measure::Items("alternatives")),
+    ("variation", "variations", Measure::Items("variations")),
+    ("proposal", "proposals", Measure::Items("proposals")),
+    ("concept", "concepts", Measure::Items("concepts")),
+    ("hook", "hooks", Measure::Items("hooks")),
+    ("poem", "poems", Measure::Items("poems")),
 ];
 
 impl Measure {

@@ -66,6 +66,18 @@ pub(super) fn part_of(sight: &Sight<'_>, unit: usize) -> Option<String> {
     {
         return Some(first.lower(text).into_owned());
     }
+    // "No emojis in the first word" leaves the others free; "advise the cheapest in the last line" binds the whole.
+    let denied = words.iter().any(|word| word.is(vocabulary::NEGATION));
+    let stretch = words.windows(4).find_map(|run| {
+        let [lead, the, which, what] = [0, 1, 2, 3].map(|at| run[at].lower(text));
+        let placed = lead == "in" && matches!(&*the, "the" | "its" | "your");
+        let end = matches!(&*which, "first" | "opening" | "last" | "final" | "closing" | "second");
+        let named = matches!(&*what, "word" | "line" | "sentence" | "paragraph");
+        (placed && end && named).then(|| format!("{which} {what}"))
+    });
+    if denied && stretch.is_some() {
+        return stretch;
+    }
     // "The tasks from the list below", "all facts from every note" are in what is given.
     let given = |at: usize| {
         let shown = words

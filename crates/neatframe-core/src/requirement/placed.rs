@@ -49,6 +49,19 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
             let held = end.and_then(|first| Some((first, part(text, words, at + 5)?)));
             found.extend(held.map(|(first, (part, to))| (part, first, at..to)));
         }
+        // "Allergens, the last line": the name of a part and its place.
+        let own = at == 0
+            && lower(1) == ","
+            && lower(2) == "the"
+            && matches!(&*lower(4), "line" | "row" | "paragraph" | "part" | "item");
+        let own = own && words.get(5).is_none_or(|word| word.is_punctuation());
+        let head = match &*lower(3) {
+            "first" | "opening" => Some(true),
+            "last" | "final" | "closing" => Some(false),
+            _ => None,
+        };
+        let plain = !words[at].is_punctuation() && !words[at].is(vocabulary::STOP);
+        found.extend(head.filter(|_| own && plain).map(|first| (stem(&lower(0)), first, 0..5)));
         // "Put the fare last", "the title comes at the end".
         let kept = opens && matches!(&*lower(at), "leave" | "save" | "keep") && definite(at + 1);
         let for_the_end = lower(at + 3) == "for"
@@ -145,6 +158,8 @@ fn stands_alone(text: &str, words: &[Word], at: usize) -> bool {
                     | "come"
                     | "go"
                     | "stand"
+                    | "right"
+                    | "directly"
                     | "and"
             )
     })
@@ -166,6 +181,15 @@ fn end_named(text: &str, words: &[Word], at: usize) -> Option<(bool, usize)> {
             "last" | "final" | "closing" => Some((false, skipped + 4)),
             _ => None,
         };
+    }
+    // "Right under the title": nothing stands before it but the title.
+    let right = usize::from(matches!(&*lower(at), "right" | "directly" | "just" | "straight"));
+    let under = matches!(&*lower(at + right), "under" | "below" | "behind" | "after")
+        && lower(at + right + 1) == "the"
+        && matches!(&*lower(at + right + 2), "title" | "heading" | "headline" | "name")
+        && ends(at + right + 3);
+    if under {
+        return Some((true, right + 3));
     }
     match &*lower(at) {
         // "The conclusion is the last paragraph".

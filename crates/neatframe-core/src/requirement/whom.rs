@@ -71,7 +71,7 @@ pub(super) fn of(
     // "Each recipe uses at least eight ingredients".
     let holds = [
         "has", "have", "uses", "contains", "includes", "needs", "gets", "lists", "carries", "shows", "holds",
-        "covers", "states", "names", "gives", "presents", "makes", "asks", "offers",
+        "covers", "states", "names", "gives", "presents", "makes", "asks", "offers", "consists", "comprises",
     ];
     if matches!(&*lower(0), "each" | "every") && first <= 6 && holds.contains(&&*lower(2)) {
         return whole_or(Subject::Each(singular(&lower(1))));
@@ -123,7 +123,7 @@ pub(super) fn of(
         let thing = singular(&lower(first - 2));
         // "Length: short (at most 60 words)".
         let quality = matches!(&*thing, "short" | "brief" | "long" | "concise" | "compact");
-        let named = thing != "fit"
+        let named = !matches!(&*thing, "fit" | "consist")
             && !quality
             && !words[first - 2]
                 .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);

@@ -104,8 +104,10 @@ pub(super) fn names_a_mark(text: &str, slot: &Slot) -> bool {
 }
 
 /// Words that go on behind a mark, where behind a number or a quality a thing follows.
-const JOINING: [&str; 14] =
-    ["and", "or", "in", "on", "at", "as", "to", "there", "before", "after", "is", "stands", "means", "then"];
+const JOINING: [&str; 20] = [
+    "and", "or", "in", "on", "at", "as", "to", "there", "before", "after", "is", "stands", "means", "then",
+    "behind", "beside", "next", "above", "below", "under",
+];
 
 fn last_word(text: &str) -> &str {
     text.rsplit(|c: char| !c.is_alphabetic()).next().unwrap_or("")

@@ -30,7 +30,7 @@ pub enum Syntax {
     Percents,
     /// `%(name)s`
     PercentParens,
-    /// `[[name]]`, where nothing else stands on the line or behind the label
+    /// `[[name]]`, where nothing else stands on the line or behind the label, and `[[last_year]]` anywhere
     DoubleBrackets,
     /// `$name`, where nothing else stands on the line or behind the label, and `$NAME` anywhere
     Dollar,
@@ -298,8 +298,13 @@ fn is_slot(text: &str, slot: &Slot) -> bool {
                 && !SHELL.contains(&name)
                 && before.is_none_or(|c| c.is_whitespace() || matches!(c, '(' | '>'))
                 && after.is_none_or(|c| c.is_whitespace() || matches!(c, '.' | ',' | ')' | '<' | ';'));
+            // `[[last_year]]` in a sentence: no prose has such a word.
+            let joined = slot.syntax == Syntax::DoubleBrackets
+                && name.contains('_')
+                && name.bytes().all(|b| b.is_ascii_lowercase() || b.is_ascii_digit() || b == b'_');
             identifier(name)
                 && (loud
+                    || joined
                     || !name.contains(char::is_uppercase)
                         && name.len() >= 3
                         && opens
@@ -410,7 +415,7 @@ pub(crate) fn wanted_beside_others(inner: &str) -> Option<String> {
 /// What a note to oneself wants added: `TODO add the part numbers` gives "part numbers" and `part_numbers`.
 pub(crate) fn wanted_by_note(note: &str) -> Option<(String, String)> {
     const ADDS: [&str; 5] = ["add ", "include ", "fill in ", "put in ", "insert "];
-    const LONGEST: usize = 4;
+    const LONGEST: usize = 8;
     let rest = note.strip_prefix("TODO")?.trim_start_matches([':', ' ', '-']);
     let lower = rest.to_ascii_lowercase();
     let verb = ADDS.iter().find(|verb| lower.starts_with(**verb))?;
@@ -420,7 +425,11 @@ pub(crate) fn wanted_by_note(note: &str) -> Option<(String, String)> {
     let parts: Vec<&str> = thing.split(' ').collect();
     let plain = |part: &&str| !part.is_empty() && part.bytes().all(|b| b.is_ascii_alphabetic());
     let whole = (1..=LONGEST).contains(&parts.len()) && parts.iter().all(plain);
-    whole.then(|| (thing.to_string(), thing.to_ascii_lowercase().replace(' ', "_")))
+    // "The key words from the book": the name ends where its source begins.
+    let joins = |part: &&str| matches!(*part, "from" | "of" | "for" | "about" | "in" | "on" | "that");
+    let name: Vec<&str> = parts.iter().take_while(|part| !joins(part)).copied().collect();
+    let named = (1..=4).contains(&name.len());
+    (whole && named).then(|| (thing.to_string(), name.join("_").to_ascii_lowercase()))
 }
 
 #[cfg(test)]
@@ -498,5 +507,7 @@ mod tests {
         assert_eq!(note, Some(("part numbers".into(), "part_numbers".into())));
         assert_eq!(wanted_by_note("TODO add what the yard said (if anything)"), None);
         assert_eq!(wanted_by_note("TODO list items must be short"), None);
+        let sourced = wanted_by_note("TODO: add the key words from the log book");
+        assert_eq!(sourced, Some(("key words from the log book".into(), "key_words".into())));
     }
 }

@@ -61,6 +61,10 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             })?;
             Some((at, number.len(), format!("`{number}` has decimals")))
         }
+        ("rounding", "decimals") => {
+            let (at, number) = super::decimals::odd(rule, body)?;
+            Some((at, number.len(), format!("`{number}` has other decimals than the rule asks for")))
+        }
         ("order", "by name") => {
             let list: Vec<&str> = body.trim().trim_end_matches('.').split(", ").collect();
             let plain = |item: &&str| item.split_whitespace().count() <= 3 && !item.contains([':', '{', '"']);
@@ -156,7 +160,7 @@ pub(super) fn is_known(axis: &str, pole: &str) -> bool {
         "answer language" => LANGUAGES.iter().any(|(name, _)| *name == pole) || pole == "English",
         "contractions" | "greeting" | "apology" | "links" | "tables" => pole.starts_with("no "),
         "person" => pole == "no we",
-        "rounding" => pole == "whole numbers",
+        "rounding" => pole == "whole numbers" || pole == "decimals",
         "order" => pole == "by name",
         "prices" => pole == "no prices",
         "asking back" => pole == "no questions",

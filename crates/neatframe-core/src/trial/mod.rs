@@ -1,5 +1,6 @@
 //! Whether a text, such as a sample, keeps a stated requirement.
 
+mod decimals;
 mod figures;
 mod gaps;
 mod listed;

@@ -1,8 +1,10 @@
 //! Rules that order what another one forbids.
 
+mod kinds;
 mod marks;
 mod order;
 mod passive;
+mod secrets;
 mod uses;
 
 use super::{Case, Check, Meta, Sink};
@@ -325,6 +327,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     found.extend(passive::of(text, unit, words).map(|order| Order { conditional, ..order }));
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(must_not(unit, words, &lower).map(|order| Order { conditional, ..order }));
+    found.extend(secrets::of(text, unit, words));
     found.extend(marks::of(text, unit, words));
     found
 }

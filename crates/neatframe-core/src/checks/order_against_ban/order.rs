@@ -1,5 +1,6 @@
 //! An order or a prohibition: a verb with its object, and when two of them clash.
 
+use super::kinds;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::words::Word;
@@ -45,6 +46,8 @@ pub(super) struct Order {
     pub(super) place: Option<u32>,
     /// Every stem of the clause.
     pub(super) all: Vec<u32>,
+    /// Whose the object is: `dishes` in "the names of all dishes".
+    pub(super) owner: Option<u32>,
     /// What a guest is told: the stems behind "that", "how" or "about".
     pub(super) told: Vec<u32>,
 }
@@ -66,13 +69,19 @@ impl Order {
         if ban.bans_all && (!order.universal || !ban.bounded && !ban.says) {
             return true;
         }
+        let both_say = ban.says && order.says;
+        // "Never name a drug", "tell the guest which painkiller to take".
+        let named = order.object.iter().chain(&order.told);
+        let of_the_kind = named.clone().any(|one| ban.object.iter().any(|kind| kinds::is_of(*one, *kind)));
+        // "Never reveal the floor", "if the guest asks for the floor, tell it".
+        let spoken_of = order.refers && ban.object.len() == 1 && order.object.last() == ban.object.first();
         // "Never hold a parcel", "if the van is full, hold the parcel".
         let knows_no_case = ban.absolute
             && !ban.bounded
             && !ban.conditional
             && !ban.object.is_empty()
             && (order.object.starts_with(&ban.object)
-                || ban.says && order.says && ban.object.first() == order.object.first());
+                || both_say && (ban.object.first() == order.object.first() || of_the_kind || spoken_of));
         if order.conditional && knows_no_case && !order.uses {
             return true;
         }
@@ -107,7 +116,7 @@ impl Order {
             [.., whose, name] if *name == stem("name") => Some(whose),
             object => object.last(),
         };
-        if order.says && ban.says && !ban.bounded && named.is_some_and(told) {
+        if both_say && !ban.bounded && (named.is_some_and(told) || of_the_kind) {
             return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
@@ -128,7 +137,8 @@ impl Order {
         if shared == 0 {
             return false;
         }
-        if order.place.zip(ban.place).is_some_and(|(one, other)| one != other) {
+        let differ = |pair: Option<(u32, u32)>| pair.is_some_and(|(one, other)| one != other);
+        if differ(order.place.zip(ban.place)) || differ(order.owner.zip(ban.owner)) {
             return false;
         }
         if order.uses || ban.uses {
@@ -189,9 +199,9 @@ fn are_contrary(one: &[u32], two: &[u32]) -> bool {
 }
 
 /// Verbs for what happens to a thing that is not kept.
-const CHANGES: [&str; 14] = [
-    "edit", "improve", "shorten", "revise", "rework", "translate", "change", "alter", "replace", "delete",
-    "rename", "rewrite", "rephrase", "reword",
+const CHANGES: [&str; 18] = [
+    "scale", "rescale", "recalculate", "resize", "edit", "improve", "shorten", "revise", "rework",
+    "translate", "change", "alter", "replace", "delete", "rename", "rewrite", "rephrase", "reword",
 ];
 /// Verbs for what is not said.
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
@@ -312,6 +322,13 @@ pub(super) fn order(
         object.clear();
     }
     let says = says || leaves_out || compares;
+    let owner = lower.iter().take(6).position(|word| word == "of").and_then(|of| {
+        let ends = |word: &&Word| {
+            let lower = word.lower(text);
+            !word.is_punctuation() && !bound.contains(&&*lower) && !matches!(&*lower, "and" | "or" | "but")
+        };
+        clause[of + 1..].iter().take_while(ends).filter(meaning).last()
+    });
     Order {
         unit,
         verb,
@@ -330,13 +347,14 @@ pub(super) fn order(
             }),
         all: clause.iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
         told: told(text, clause).iter().filter(meaning).map(|word| stem(&word.lower(text))).collect(),
+        owner: owner.map(|word| stem(&word.lower(text))),
         ..Order::default()
     }
 }
 
 /// The subject of what is told: "tell the guest that the lift is out of order".
 fn told<'a>(text: &str, clause: &'a [Word]) -> &'a [Word] {
-    const LEADS: [&str; 5] = ["that", "how", "why", "about", "whether"];
+    const LEADS: [&str; 6] = ["that", "how", "why", "about", "whether", "which"];
     let Some(at) = clause.iter().position(|word| LEADS.contains(&&*word.lower(text))) else { return &[] };
     let subject = &clause[at + 1..];
     let end = subject.iter().position(|word| word.is_punctuation() || word.is(vocabulary::FINITE));

@@ -58,6 +58,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             "no" | "without" | "zero" => Some((true, at + 1)),
             "never" if PUTS_IN.contains(&&*lower(at + 1)) => Some((true, at + 2)),
             "leave" if lower(at + 1) == "out" => Some((true, at + 2)),
+            // "Leave no repair out" puts each of them in.
+            "omit" | "skip" | "drop" | "keep" | "leave" if lower(at + 1) == "no" => None,
             "omit" | "skip" | "drop" => Some((true, at + 1)),
             // "Keep the numbers out of the notes".
             "keep" | "leave" if (at + 2..at + 6).any(|at| lower(at) == "out") => Some((true, at + 1)),

@@ -165,7 +165,10 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
             sign || word.text(text) == "," && same.get(at + 1).is_some_and(|word| word.is(vocabulary::VERB));
         sign && same.len() > at + 1
     });
-    if goes_on || turns(same) {
+    // "Not too many hashtags, like max 3": how many there may be.
+    let measured = words[hit.first..=hit.last].iter().any(|word| lower(word) == "too")
+        && same.iter().any(|word| word.is_number() || vocabulary::number_value(word.id).is_some());
+    if goes_on || measured || turns(same) {
         return true;
     }
     // "Plain words, no jargon": what is wanted stands before.

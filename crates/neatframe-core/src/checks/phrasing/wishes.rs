@@ -31,7 +31,11 @@ pub(super) fn ordered(text: &str, words: &[Word], first: usize, last: usize) -> 
     }
     // "… a rhyme at the end, but it need not be" stays a wish.
     let free = (begins..words.len()).any(|at| lower(at) == "but");
-    if free || matches!(&*subject, "you" | "i" | "we" | "it" | "" | "possible") {
+    // "It would be great if it were short": the text must be; "if it is possible" is a case.
+    let text_is = subject == "it"
+        && matches!(&*lower(begins + 1), "was" | "were" | "had")
+        && !matches!(&*lower(begins + 2), "possible" | "not" | "up" | "" | ".");
+    if free || matches!(&*subject, "you" | "i" | "we" | "" | "possible") || subject == "it" && !text_is {
         return Vec::new();
     }
     let reach = begins + 1..words.len().min(begins + REACH);
@@ -185,6 +189,8 @@ mod tests {
             "Every boat must have a captain."
         );
         assert_eq!(told("Perhaps the list could be sorted."), "The list must be sorted.");
+        assert_eq!(told("It would be great if it were in rhyme."), "It must be in rhyme.");
+        assert_eq!(told("It would be great if it was possible."), "It would be great if it was possible.");
         assert_eq!(told("It would be nice if you named the fare."), "Name the fare.");
         assert_eq!(
             told("It would be nice if the purser frobbed it."),

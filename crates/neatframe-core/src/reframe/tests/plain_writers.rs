@@ -34,6 +34,43 @@ fn a_mail_typed_without_capitals() {
 }
 
 #[test]
+fn lines_that_no_stop_ends() {
+    holds(
+        "hi, can u make me a rowing plan? im 34, bad left knee, i have a bench and about 40 min 3 days a week and i want to get \
+         stronger and i dont like sprints and i get bored easily so mix it up but i also want to track progress\n\
+         make it hard but not too hard\n4 weeks\nput it in a table\nno knee stuff\nthx\n",
+        &["# Task\nMake me a rowing plan.", "- 4 weeks\n", "- no knee stuff"],
+        &["thx", "Examples", "hi,", "too hard 4", "table no"],
+    );
+    holds(
+        "hi, can u make me a rowing plan? im 34, 82 kg, bad left knee and i have a bench.\nmake it hard but not too hard\n\
+         name the pier\n4 weeks\n",
+        &["too hard\n", "ame the pier\n"],
+        &["too hard name"],
+    );
+}
+
+#[test]
+fn a_paragraph_that_reads_well_stays_one() {
+    let prompt = "I want you to act as a guide. I will tell you my pier and you will suggest boats near it. In some cases, I will \
+                  also give you the kind of boat I will take. You will also suggest boats of that kind near by. My first pier is \
+                  \"North\".\n";
+    let text = reworded(prompt);
+    assert!(text.starts_with("Act as a guide. I will tell you") && !text.contains('#'), "{text}");
+}
+
+#[test]
+fn questions_are_asked() {
+    holds(
+        "Here is some data on our boats: {{data}}. Please analyze the data and give me insights. What are the trends? What \
+         should we do next spring? Present it to the purser. Please be thorough and detailed but concise. Use tables where it \
+         makes sense. Thank you!\n",
+        &["give me insights. What are the trends? What should we do next spring?"],
+        &["- What", "Thank you"],
+    );
+}
+
+#[test]
 fn wishes_in_a_plan() {
     holds(
         "I need a plan for a trip. I am 34, from Larkhaven, afraid of heights, and travel with a dog. 7 days, 3 towns. No \

@@ -14,7 +14,7 @@ fn a_mail_typed_in_small_letters() {
     let text = reworded(
         "i need an email to the harbour board. pump broken since monday, two crossings lost, already called twice. be firm but polite. max 150 words. ask for repair within 3 days. dont threaten. signature: Ana Ruiz, pier 4\n",
     );
-    assert_eq!(part(&text, "Task"), ["I need an email to the harbour board."]);
+    assert_eq!(part(&text, "Task"), ["Write an email to the harbour board."]);
     assert_eq!(
         part(&text, "Constraints"),
         ["- Be firm but polite.", "- Max 150 words.", "- Ask for repair within 3 days.", "- Dont threaten."]
