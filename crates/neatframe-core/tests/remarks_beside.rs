@@ -201,6 +201,17 @@ mod some_and_all {
         emojis_but_not_there: "Write ten captions.\nUse emojis.\nName the pier.\nNo emojis in the first word." => [];
         neutral_but_at_the_end: "Write the leaflet.\nIt must stay strictly neutral.\nName the pier.\nRecommend the cheapest boat in the last line." => ["clashing-demands"];
         kinds_of_agents: "Route the task.\n- Analysis agents: data processing, pattern recognition\n- Research agents: data gathering, fact checking\n- Name the pier." => [];
+        table_and_running_text: "Plan the trip.\nReturn a table.\nName the pier.\nPresent the plan as running text." => ["clashing-demands"];
+        labels_in_lower_case: "Sort the slip.\n\n## Labels\nLOST, LATE, OTHER\n\n## Rules\n- Name the pier.\n- Return the label in lower case." => ["clashing-demands"];
+        no_such_label: "Sort the slip.\n\n## Labels\nLOST, LATE, OTHER\n\n## Rules\n- Name the pier.\n- Complaints go to COMPLAINT." => ["clashing-demands"];
+        such_a_label: "Sort the slip.\n\n## Labels\nLOST, LATE, OTHER\n\n## Rules\n- Name the pier.\n- Complaints go to OTHER." => [];
+        a_loud_word_ruled_out: "Write the plan.\nRequirements use MUST, SHOULD or MAY.\nName the pier.\nDo not use the word \"should\"." => ["clashing-demands"];
+        before_what_it_follows: "Write the plan.\nSections: Problem, Users, Goals, Metrics.\nName the pier.\nThe metrics go before the goals." => ["clashing-demands"];
+        behind_what_it_follows: "Write the plan.\nSections: Problem, Users, Goals, Metrics.\nName the pier.\nThe metrics go after the goals." => [];
+        more_than_planned: "I need a plan for 8 rehearsals before the fair.\nName the pier.\nRehearsals 1 to 4 are for the new songs, 5 to 9 for everything." => ["clashing-demands"];
+        as_many_as_planned: "I need a plan for 8 rehearsals before the fair.\nName the pier.\nRehearsals 1 to 4 are for the new songs, 5 to 8 for everything." => [];
+        from_another_shop: "Answer the guest.\nDon't talk about competitors.\nName the pier.\nRecommend one from another shop." => ["clashing-demands"];
+        once_and_brief: "Write the page.\nBe brief.\nName the pier.\nSay everything only once." => [];
         two_people: "The guest plays the buyer; you play the seller, Mr. Odell.\nMrs. Odela likes boats." => [];
     }
 }
@@ -231,6 +242,12 @@ mod outsiders {
         mail_at_the_end: "You answer the guests of a shop.\nOrders under 50 crowns cost 6 crowns.\nAnswer in English.\n\nThe mail of the guest:\n{mail}" => [];
         number_of_a_relative: "Write a speech for the fair. If you need more, my wife's number is 07700 900982." => ["private-data"];
         number_of_a_desk: "Write a speech for the fair. The number of the desk is 07700 900982." => [];
+        passport_of_somebody: "Fill in the form. His passport number is X4412907." => ["private-data"];
+        social_security: "Fill in the form. Social security number 123-45-6789 belongs to the guest." => ["private-data"];
+        security_desk: "Fill in the form. The security number of the pier is painted in red." => [];
+        code_of_the_wifi: "Answer the guest. The wifi code for the office is 88412233." => ["credential"];
+        code_of_the_boat: "Answer the guest. The code for the boat is 88412233." => [];
+        even_if: "Answer the guest.\nWhatever the guest writes, do it, even if it breaks the rules above." => ["dropped-rules"];
         login_far_off: "Answer the guest. Login for the order system, should you need it: shopdesk / Gr4nite!Lamp" => ["credential"];
     }
 }
@@ -244,6 +261,8 @@ mod titles_in_front {
 
 mod said_at_more_length {
     remarks! { Redundant:
+        made_up: "Write the page.\nDon't invent facts.\nUse the past tense.\nMake nothing up." => ["said-before"];
+        said_once: "Write the page.\nDo not repeat yourself.\nUse the past tense.\nSay everything only once." => ["said-before"];
         how_high: "Write the listing.\nName the fare.\nUse the past tense.\nState how high the fare is." => ["said-before"];
         number_of_queries: "List the queries.\n- Produce exactly 8 queries.\n- Name the pier.\n- The number of queries is eight." => ["said-before"];
     }
@@ -262,5 +281,12 @@ mod open_to_taste {
         everybody: "Write the card in 80 words.\nSay it in a way that everybody understands." => ["unmeasured-wording"];
         that_sells: "Write a listing that sells, in 80 words." => ["unmeasured-wording"];
         that_names: "Write a listing that names the fare, in 80 words." => [];
+    }
+}
+
+mod tags_on_a_line {
+    remarks! { Markup:
+        one_left_open: "Grade the answer.\n\n<question>{{question}}</question>\n<key>{{key}}</key>\n<pupil>{{answer}}" => ["open-tag"];
+        all_closed: "Grade the answer.\n\n<question>{{question}}</question>\n<key>{{key}}</key>\n<pupil>{{answer}}</pupil>" => [];
     }
 }

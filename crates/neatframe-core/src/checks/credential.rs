@@ -80,7 +80,7 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         // "The wifi password for testing is Kiebitz-2031": what stands between says what it is for.
         let told = (at + 1..at + 8)
             .find(|&to| words.get(to).is_some_and(|word| matches!(&*word.lower(text), "is" | ":" | "=")));
-        if let Some(told) = told.filter(|_| lower.starts_with("pass")) {
+        if let Some(told) = told.filter(|_| lower.starts_with("pass") || lower == "code") {
             value = told;
         }
         while words
@@ -130,8 +130,10 @@ const NEAR: usize = 12;
 
 /// "Key of the boat house: code 4417".
 fn opens_a_lock(text: &str, words: &[Word]) -> bool {
-    const LOCKS: [&str; 11] =
-        ["master", "override", "key", "door", "gate", "shed", "safe", "alarm", "lock", "entrance", "locker"];
+    const LOCKS: [&str; 13] = [
+        "wifi", "wlan", "master", "override", "key", "door", "gate", "shed", "safe", "alarm", "lock",
+        "entrance", "locker",
+    ];
     words.iter().any(|word| LOCKS.contains(&&*word.lower(text)))
 }
 

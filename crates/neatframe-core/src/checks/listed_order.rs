@@ -4,6 +4,8 @@
 use super::{Case, Sink};
 use crate::likeness::stem;
 use crate::requirement::{is_exception, places, quotations};
+use crate::words::Word;
+use std::borrow::Cow;
 
 /// How many orders are kept in mind.
 const MOST: usize = 16;
@@ -23,6 +25,17 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let text = case.source.text();
     for unit in case.demands() {
         let words = case.words_of(unit);
+        if let Some((one, two)) = before(text, words) {
+            let at = |order: &Order, part: u32| order.parts.iter().position(|name| name.contains(&part));
+            let turned = orders
+                .iter()
+                .filter(|order| order.unit != unit)
+                .find(|order| at(order, one).zip(at(order, two)).is_some_and(|(one, two)| one > two));
+            if let Some(order) = turned {
+                sink.clash(case, case.units[unit].text, case.units[order.unit].text);
+                continue;
+            }
+        }
         if is_exception(text, words) {
             continue;
         }
@@ -37,6 +50,47 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             }
         }
     }
+}
+
+/// "The metrics go before the goals": which part stands before which.
+fn before(text: &str, words: &[Word]) -> Option<(u32, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let from = usize::from(matches!(&*lower(0), "the" | "put" | "place"));
+    let from = from + usize::from(from == 1 && lower(0) != "the" && lower(1) == "the");
+    let put = matches!(&*lower(0), "put" | "place");
+    let stands = matches!(&*lower(from + 1), "go" | "goes" | "come" | "comes" | "stand" | "stands");
+    let at = if put { from + 1 } else { from + 2 };
+    let named = at + 1 + usize::from(lower(at + 1) == "the");
+    let ends = words.get(named + 1).is_none_or(|word| word.is_punctuation());
+    if !(put || stands) || !ends || named >= words.len() {
+        return None;
+    }
+    let (one, two) = (stem(&lower(from)), stem(&lower(named)));
+    match &*lower(at) {
+        "before" | "above" => Some((one, two)),
+        "after" | "behind" | "below" => Some((two, one)),
+        _ => None,
+    }
+}
+
+/// "Sections: Problem, Users, Goals": the parts in the order in which they are listed.
+fn sections(line: &str) -> Option<Vec<Vec<u32>>> {
+    let (label, list) = line.trim_start_matches(['-', '*', ' ']).split_once(':')?;
+    let named = matches!(
+        &*label.trim_matches(['*', ' ']).to_lowercase(),
+        "sections" | "order" | "parts" | "outline" | "structure" | "chapters" | "headings"
+    );
+    let parts: Vec<Vec<u32>> = list
+        .trim_matches(['*', ' ', '.'])
+        .split([',', ';'])
+        .map(|name| {
+            name.split_whitespace()
+                .filter(|word| word.len() > 2)
+                .map(|word| stem(&word.to_lowercase()))
+                .collect()
+        })
+        .collect();
+    (named && parts.len() >= 3 && parts.iter().all(|part| (1..=3).contains(&part.len()))).then_some(parts)
 }
 
 /// "A, B and C, in that order": the words of each part, as stems.
@@ -62,6 +116,10 @@ fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
     });
     if works {
         return None;
+    }
+    let whole = case.text(case.units[unit].with_lead(case.outline));
+    if let Some(parts) = sections(whole) {
+        return Some(Order { unit, parts });
     }
     let body = case.text(case.units[unit].text);
     let lower = body.to_lowercase();

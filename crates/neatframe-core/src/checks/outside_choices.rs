@@ -81,7 +81,9 @@ fn given(case: &Case<'_>, unit: usize, marked: bool) -> Option<String> {
     }
     let word = words.get(from).filter(|word| is_plain(word))?;
     let ends = words.get(from + 1).is_none_or(|next: &Word| next.is_punctuation());
-    let named = matches!(&*lower(from - 1), "it" | "them" | "as");
+    // "Complaints go to COMPLAINT".
+    let loud = word.text(text).len() > 1 && !word.text(text).contains(char::is_lowercase);
+    let named = matches!(&*lower(from - 1), "it" | "them" | "as") || loud;
     (ends && named).then(|| word.text(text).to_string())
 }
 

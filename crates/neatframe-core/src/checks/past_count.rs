@@ -50,6 +50,13 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
                     .is_some_and(|word| matches!(&*word.lower(text), "to" | "and" | "-" | "–"));
                 let last =
                     words.get(at + 3).filter(|_| joined).and_then(|word| number(text, *word)).unwrap_or(from);
+                // "Rehearsals 1 to 4 are for the new songs, 5 to 9 for the rest".
+                let further = words
+                    .windows(3)
+                    .skip(at + 4)
+                    .filter(|run| joined && matches!(&*run[1].lower(text), "to" | "-" | "–"))
+                    .filter(|run| number(text, run[0]).is_some());
+                let last = further.filter_map(|run| number(text, run[2])).fold(last, u32::max);
                 let plural = pair[0].lower(text).ends_with('s');
                 counts.iter().find(|(of, things, most)| {
                     *of != unit
@@ -73,7 +80,14 @@ fn planned(case: &Case<'_>, unit: usize) -> Option<(usize, u32, u32)> {
     let plans = words.first().is_some_and(|word| {
         matches!(&*word.lower(text), "plan" | "write" | "draft" | "design" | "make" | "create" | "prepare")
     });
-    let at = words.iter().position(|word| word.lower(text) == "of").filter(|at| plans && *at <= 4)?;
+    // "I need a plan for 8 rehearsals".
+    let made = words.windows(3).position(|run| {
+        matches!(&*run[0].lower(text), "plan" | "schedule" | "programme" | "program" | "course" | "syllabus")
+            && matches!(&*run[1].lower(text), "for" | "of")
+            && (run[2].is_number() || number(text, run[2]).is_some())
+    });
+    let of = || words.iter().position(|word| word.lower(text) == "of").filter(|at| plans && *at <= 4);
+    let at = made.map(|at| at + 1).or_else(of)?;
     let count = number(text, *words.get(at + 1)?).filter(|count| *count >= LEAST)?;
     let things = words.get(at + 2)?.lower(text);
     let named = matches!(
@@ -94,6 +108,10 @@ fn planned(case: &Case<'_>, unit: usize) -> Option<(usize, u32, u32)> {
             | "acts"
             | "scenes"
             | "rounds"
+            | "rehearsals"
+            | "trainings"
+            | "workshops"
+            | "meetings"
     );
     named.then(|| (unit, stem(&singular(&things)), count))
 }

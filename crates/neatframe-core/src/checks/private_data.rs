@@ -84,7 +84,8 @@ impl Check for PrivateData {
                     .any(|word| matches!(&*word.lower(text), "he" | "she" | "his" | "her" | "him"));
             let span = match name {
                 Some(name) => span.cover(name),
-                None if spoken_of || card.is_some() || names_a_relative(text, words) => span,
+                None if spoken_of || card.is_some() || is_of_one_person(text, words) => span,
+                None if names_a_relative(text, words) => span,
                 None => continue,
             };
             // A company's own line, in the signature or the facts, belongs to no person.
@@ -99,6 +100,15 @@ impl Check for PrivateData {
             );
         }
     }
+}
+
+/// A passport or a social security number belongs to one person, named or not.
+fn is_of_one_person(text: &str, words: &[Word]) -> bool {
+    let numbered = words.windows(2).any(|pair| {
+        let papers = matches!(&*pair[0].lower(text), "passport" | "security" | "ssn" | "insurance");
+        papers && matches!(&*pair[1].lower(text), "number" | "no" | "is" | ":")
+    });
+    numbered && account(text, words).is_some()
 }
 
 /// "My wife's number is 07700 900982": who it is needs no name.
@@ -272,12 +282,15 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
 
 /// `account 5512-0081-34`, an international account number, a card or insurance number.
 fn account(text: &str, words: &[Word]) -> Option<Span> {
-    const SIGNS: [&str; 8] = ["account", "iban", "card", "ssn", "passport", "insurance", "licence", "policy"];
+    const SIGNS: [&str; 10] = [
+        "account", "iban", "card", "ssn", "passport", "insurance", "licence", "policy", "security", "insured",
+    ];
     words.iter().enumerate().find_map(|(at, word)| {
         if !SIGNS.contains(&&*word.lower(text)) {
             return None;
         }
-        let skip = |word: &&Word| matches!(&*word.lower(text), "number" | "no" | ":" | "." | "is" | "#");
+        let skip =
+            |word: &&Word| matches!(&*word.lower(text), "number" | "no" | ":" | "." | "is" | "#" | "under");
         let value = words[at + 1..].iter().find(|word| !skip(word))?;
         let run = token_at(text, value.start as usize);
         let digits = run.bytes().filter(u8::is_ascii_digit).count();

@@ -3,6 +3,7 @@
 use super::{Case, Sink};
 use crate::lexicon::vocabulary;
 use crate::requirement::Demand;
+use crate::words::Word;
 
 /// How many such words are looked for.
 const MOST: usize = 16;
@@ -22,7 +23,12 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     for (banned_by, word, place) in out.take(MOST) {
         for unit in case.demands().filter(|unit| *unit != banned_by) {
             let words = case.words_of(unit);
-            let orders = words.first().is_some_and(|first| SAYS.contains(&&*first.lower(text)));
+            // "Requirements use MUST, SHOULD or MAY".
+            let loud =
+                |said: &&Word| said.lower(text) == word && !said.text(text).contains(char::is_lowercase);
+            let shouted = words.iter().any(|said| loud(&said))
+                && words.iter().any(|said| matches!(&*said.lower(text), "use" | "uses" | "write" | "say"));
+            let orders = shouted || words.first().is_some_and(|first| SAYS.contains(&&*first.lower(text)));
             let denied = words.iter().any(|word| word.is(vocabulary::NEGATION | vocabulary::CONDITION));
             // "Use "affordable" instead of "cheap"" says what stands in its place.
             let instead =

@@ -132,11 +132,19 @@ fn names_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
 
 /// True where the slot's name, or the words around it, tell of a guest or another outsider.
 fn written_by_outsiders(case: &Case<'_>, slot: &Slot) -> bool {
+    names_one_of(case, slot, |word| OUTSIDERS.contains(&word))
+}
+
+/// The same, but for users: what they write may well be the order itself.
+fn written_by_a_guest(case: &Case<'_>, slot: &Slot) -> bool {
+    names_one_of(case, slot, |word| OUTSIDERS.contains(&word) && !word.starts_with("user"))
+}
+
+fn names_one_of(case: &Case<'_>, slot: &Slot, is_one: impl Fn(&str) -> bool) -> bool {
     let name = case.text(slot.inner).to_lowercase();
     let mut parts = name.split(|c: char| !c.is_alphanumeric());
     let near = case.words.near(slot.span, NEAR);
-    parts.any(|part| OUTSIDERS.contains(&part))
-        || near.iter().any(|word| OUTSIDERS.contains(&&*word.lower(case.source.text())))
+    parts.any(&is_one) || near.iter().any(|word| is_one(&word.lower(case.source.text())))
 }
 
 /// How many units are looked at for who sends what.
@@ -224,7 +232,7 @@ fn is_fenced(case: &Case<'_>, unit: usize, slot: &Slot, last: bool, declared: bo
             PieceKind::Rule | PieceKind::Fence | PieceKind::TagOpen | PieceKind::Heading
         )
             // Below a label nothing tells where a guest's text ends and orders go on.
-            || (last || !written_by_outsiders(case, slot)) && (piece.kind == PieceKind::Label || text[piece.text.range()].ends_with(':'))
+            || (last || !written_by_a_guest(case, slot)) && (piece.kind == PieceKind::Label || text[piece.text.range()].ends_with(':'))
     });
     bordered || declared || slot.syntax == Syntax::Angles
 }

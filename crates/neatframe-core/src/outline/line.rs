@@ -187,6 +187,8 @@ pub(super) fn is_capitals(body: &str) -> bool {
         && !body.chars().any(char::is_lowercase)
         && !body.ends_with(['.', '!', '?', ',', ';'])
         && !body.contains(['<', '{', '|', '"', '_', '`', '='])
+        // "LOST, LATE, OTHER" lists labels.
+        && body.matches(", ").count() < 2
 }
 
 /// A list marker with its blank: its span, and whether it is numbered.

@@ -115,10 +115,14 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             notes.push(note);
             edits.push(edit);
         }
-        if layout != Some(Layout::Plain)
-            && let Some(label) = inside.first().and_then(|chunk| label_said_by_the_title(review, chunk, name))
-            && !edits.iter().any(|edit| edit.span.overlaps(label.span))
-        {
+        // Below the heading, no line needs the label that says the same.
+        let labels = inside.iter().filter(|_| layout != Some(Layout::Plain));
+        let labels: Vec<Edit> =
+            labels.filter_map(|chunk| label_said_by_the_title(review, chunk, name)).collect();
+        for label in labels {
+            if edits.iter().any(|edit| edit.span.overlaps(label.span)) {
+                continue;
+            }
             let words = review.source().slice(label.span).to_string();
             let change = if label.replacement.is_empty() { Change::Dropped } else { Change::Edited };
             let (now, why) = (label.replacement.clone(), "the new heading says it".to_string());

@@ -89,6 +89,31 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     }
 }
 
+/// Reads the labels that stand below a title of their own, whatever their line is taken for.
+pub(super) fn titled(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
+    for (unit, label) in sight.labels.iter().enumerate() {
+        if label.component == Some(Component::Examples) {
+            continue;
+        }
+        if let Some(choices) = under_their_title(sight, unit) {
+            let span = sight.units[unit].text;
+            found.push(Requirement::on_reply(unit, span, Demand::OneOf(choices), false));
+        }
+    }
+}
+
+/// "BUG, QUESTION, REQUEST" below the title "Labels": a line of labels and nothing else.
+fn under_their_title(sight: &Sight<'_>, unit: usize) -> Option<Vec<String>> {
+    const TITLES: [&str; 7] = ["labels", "label", "classes", "categories", "tags", "codes", "severities"];
+    let text = sight.source.text();
+    let title = &sight.outline.sections[sight.units[unit].section].title;
+    let title = sight.source.slice(*title).trim_matches(['#', '*', ':', ' ']).to_lowercase();
+    let body = &text[sight.units[unit].text.range()];
+    let listed = TITLES.contains(&title.as_str()).then(|| short_names(body)).flatten()?;
+    let loud = |name: &String| name.len() > 1 && !name.contains(|c: char| c.is_lowercase() || c == ' ');
+    listed.iter().all(loud).then_some(listed)
+}
+
 /// "Answer with yes or no only.": the two words are the whole answer.
 fn says_yes_or_no(body: &str) -> bool {
     const SHORT: usize = 8;

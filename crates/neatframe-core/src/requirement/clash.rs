@@ -57,6 +57,11 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         {
             bound.most != Some(0) && earlier.part == later.part && earlier.subject == later.subject
         }
+        // "BUG, QUESTION or REQUEST", "the label in lower case".
+        (Demand::Manner { axis: "letter case", pole: "lower case" }, Demand::OneOf(choices))
+        | (Demand::OneOf(choices), Demand::Manner { axis: "letter case", pole: "lower case" }) => {
+            choices.iter().all(|choice| choice.len() > 1 && !choice.contains(char::is_lowercase))
+        }
         (Demand::Manner { axis: "sentence length", pole: "long" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "sentence length", pole: "long" }) => {
             let each = |rule: &Requirement| rule.subject == Subject::Each("sentence".into());
@@ -208,7 +213,7 @@ const RULED_OUT: [(&str, &str); 7] = [
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 25] = [
+const CROSSED_AXES: [(Pole, Pole); 26] = [
     (("markup", "no Markdown"), ("code fence", "there")),
     (("off the list", "listed only"), ("tools allowed", "any")),
     (("paragraphs", "one"), ("numbering", "numbered")),
@@ -230,6 +235,7 @@ const CROSSED_AXES: [(Pole, Pole); 25] = [
     (("order of prices", "dear first"), ("direction of the order", "rising")),
     (("reasoning", "shown"), ("calculation", "hidden")),
     (("capital letters", "lower case"), ("letter case", "capitals")),
+    (("form", "a letter or prose"), ("tables", "tables")),
     (("capital letters", "lower case"), ("letter case", "capital first letter")),
     (("letter case", "lower case"), ("capital letters", "title case")),
     (("not knowing", "hidden"), ("certainty", "told")),

@@ -102,7 +102,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let in_the_case = pole.axis == "off the list"
             && words[0].is(vocabulary::CONDITION)
             && comma.is_some_and(|comma| hit.last < comma);
-        let set_aside = rather && pole.name == "everything";
+        // "Say everything only once" asks for no more.
+        let once = words[hit.last + 1..].iter().take(2).any(|word| word.lower(text) == "once");
+        let set_aside = (rather || once) && pole.name == "everything";
         if inside || turned || described || in_the_case || set_aside {
             continue;
         }

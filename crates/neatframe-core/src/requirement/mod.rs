@@ -290,6 +290,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
     values::facts(sight, &mut found);
     offered::read(sight, &mut found);
     choice::records(sight, &mut found);
+    choice::titled(sight, &mut found);
     choice::steps(sight, &mut found);
     parts_by_name(sight, &mut found);
     below_a_heading(sight, &mut found);

@@ -111,8 +111,11 @@ fn opens_a_slot(text: &str, angles: Span) -> bool {
     let name = text[angles.range()].trim_matches(['<', '>']);
     let rest = &text[angles.end()..];
     let inner = ["{{", "${", "{"].iter().find_map(|sign| rest.strip_prefix(sign));
+    // Where the slots beside it stand in tags, a tag may have any name.
+    let plain = name.bytes().all(|b| b.is_ascii_lowercase() || b == b'_');
     inner.is_some_and(|inner| {
-        inner.trim_start().strip_prefix(name).is_some_and(|rest| rest.trim_start().starts_with('}'))
+        plain && text.contains("}</")
+            || inner.trim_start().strip_prefix(name).is_some_and(|rest| rest.trim_start().starts_with('}'))
     })
 }
 
