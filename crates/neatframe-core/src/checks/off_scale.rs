@@ -41,6 +41,7 @@ static SCALE: Meta = Meta {
         "Score the notice from 1 to 5. Name pier 10. The highest score is 5.",
         "Rate the notice from 1 to 5. Name the pier. Give 5 to a notice that names the boat.",
         "Score the notice from 0 to 10. Name the pier. A score from 0 to 3 means that it cannot be printed.",
+        "Rate each answer from 1 to 5. Name the pier. At the end give an overall rating from 1 to 10.",
     ],
 };
 
@@ -99,7 +100,16 @@ impl Check for OffScale {
         let apart = |other: &Scale| {
             rated(case, first.unit).zip(rated(case, other.unit)).is_some_and(|(one, two)| one != two)
         };
-        let differ = |other: &&Scale| other.highest != first.highest && !apart(other);
+        // "At the end give an overall rating out of 10" is no rating of one answer.
+        let in_all = |scale: &Scale| {
+            let words = case.words_of(scale.unit);
+            words
+                .iter()
+                .any(|word| matches!(&*word.lower(text), "overall" | "final" | "total" | "altogether"))
+        };
+        let differ = |other: &&Scale| {
+            other.highest != first.highest && !apart(other) && in_all(first) == in_all(other)
+        };
         for other in scales.iter().skip(1).filter(differ) {
             let message = format!("`{}` stands against `{rule}` (line {line})", case.shown(other.span));
             sink.report(other.span, message, "keep one scale").related.push(first.span);

@@ -30,6 +30,7 @@ static SUM: Meta = Meta {
         "Plan a talk of 30 minutes: 10 minutes on the boats, 10 on the piers, 15 on the fares.",
         "The tour lasts 45 minutes. Plan a walk (10 min), a talk (25 min) and a round of questions (15 min).",
         "Every drill takes at most 30 minutes.\nDrill A: roll call 10 minutes, boats 20 minutes, talk 10 minutes.",
+        "Each drill is 60 minutes: roll call 10, boats 30, talk 20, break 10.",
     ],
     good: &[
         "Plan a tour of 45 minutes.\n1. Pier: 10 minutes\n2. Deck: 20 minutes\n3. Bridge: 15 minutes",
@@ -37,6 +38,8 @@ static SUM: Meta = Meta {
         "Score the notice. Count wording 40 %, facts 30 %, layout 30 %.",
         "Plan a talk of 30 minutes: 10 minutes on the boats, 10 on the piers, 10 on the fares.",
         "Score the log out of 100.\n- Late: minus 5 points\n- Early: 3 points",
+        "Each drill is 60 minutes: roll call 10, boats 30, talk 20.",
+        "Each drill is 60 minutes: pier 10, pier 30, pier 40.",
     ],
 };
 
@@ -163,8 +166,30 @@ fn split_up(case: &Case<'_>, unit: usize) -> Option<(u32, u32, Of)> {
     };
     let parts: Vec<u32> = (colon + 1..words.len()).filter_map(part).collect();
     let named = (colon + 1..words.len()).any(|at| counted(at).is_some_and(|(_, of)| of == kind));
+    let parts = if named { parts } else { bare_parts(text, &words[colon + 1..])? };
     let sum = parts.iter().fold(0u32, |sum, part| sum.saturating_add(*part));
-    (named && parts.len() >= PARTS_LEAST && sum > total).then_some((total, sum, kind))
+    (parts.len() >= PARTS_LEAST && sum > total).then_some((total, sum, kind))
+}
+
+/// "Roll call 10, boats 30, talk (20)": a number at the end of every part, and nothing else in figures.
+fn bare_parts(text: &str, words: &[Word]) -> Option<Vec<u32>> {
+    let end = words.iter().position(|word| word.text(text) == ".").unwrap_or(words.len());
+    let parted = |word: &Word| matches!(&*word.lower(text), "," | ";" | "and");
+    // "Pier 10, pier 30" numbers the piers.
+    let mut heads: Vec<u32> = Vec::new();
+    words[..end]
+        .split(parted)
+        .filter(|part| !part.is_empty())
+        .map(|part| {
+            let plain: Vec<&Word> =
+                part.iter().filter(|word| !matches!(word.text(text), "(" | ")" | ":" | "-")).collect();
+            let (last, head) = plain.split_last()?;
+            let name = stem(&head.first()?.lower(text));
+            let named = head.iter().all(|word| number(text, **word).is_none()) && !heads.contains(&name);
+            heads.push(name);
+            number(text, **last).filter(|_| named)
+        })
+        .collect()
 }
 
 /// Words from which a sentence says more than how something is shared out.

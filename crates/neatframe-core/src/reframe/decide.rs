@@ -65,9 +65,17 @@ fn slot<'a>(
     if later == earlier || !each_in_one || !told(later) || !told(earlier) {
         return None;
     }
+    // A single word tells nothing of the demand that it stands in.
+    let told_of = |(unit, span): (usize, Span)| {
+        let whole = review.source().slice(review.units()[unit].text);
+        let words = review.source().slice(rounded(review, unit, span));
+        let lone = words.split_whitespace().nth(1).is_none() && whole.chars().count() <= LONGEST;
+        if lone { whole } else { words }
+    };
     let said = [(earlier, other), (later, finding.span)]
-        .map(|(unit, span)| review.source().slice(rounded(review, unit, span)))
-        .map(|words| words.trim_end_matches(['.', ':', ';', ',', '"', ' ']));
+        .map(told_of)
+        .map(|words| words.trim_end_matches(['.', ':', ';', ',', ' ']))
+        .map(|words| if words.matches('"').count() % 2 == 0 { words } else { words.trim_end_matches('"') });
     let [one, two] = apart(said[0], said[1]).map(behind_case);
     let [one, two] = [clause(one, two), clause(two, one)]
         .map(|words| open::excerpt(words, LONGEST).replace(['"', '“', '”'], "'"));
@@ -198,6 +206,14 @@ mod tests {
             "{out}"
         );
         assert_eq!(reframed(&out, &Wishes::default()), out);
+    }
+
+    #[test]
+    fn a_lone_word_is_shown_in_its_sentence() {
+        let text = "Write the plan in at most 90 words.\n- Requirements use MUST, SHOULD or MAY.\n- Name the pier.\n\
+                    - Do not use the word \"should\".\n";
+        let out = reframed(text, &Wishes::default());
+        assert!(out.contains("Do not use the word 'should'"), "{out}");
     }
 
     #[test]

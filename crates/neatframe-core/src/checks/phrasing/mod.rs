@@ -232,6 +232,7 @@ static HEDGED: Meta = Meta {
     good: &[
         "Name the pier. If the guest might be late, say so.",
         "Name the pier that a guest could reach on foot.",
+        "Answer yes, no or maybe.",
         "Guest: could you maybe tell me the fare?\nClerk: It is 4 crowns.\nGuest: maybe you could check\nClerk: Done.",
     ],
 };
@@ -326,7 +327,14 @@ impl Check for HedgedOrder {
                         "not" | "see" | "find" | "tell" | "determine" | "identify" | "confirm" | "infer"
                     )
                 });
-            if ruled_out || asked || of_things || noun || participle || cased {
+            // "Answer yes, no or maybe": one of the answers.
+            let choice = hit.first == hit.last
+                && hit.first > 0
+                && matches!(
+                    &*words[hit.first - 1].lower(case.source.text()),
+                    "or" | "and" | "," | "/" | ":" | "|"
+                );
+            if choice || ruled_out || asked || of_things || noun || participle || cased {
                 continue;
             }
             // "Be up for making" orders nothing.
@@ -378,6 +386,12 @@ impl Check for HedgedOrder {
             // "… if you feel like it": the sentence stands without its last words.
             let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;
             if closes && words[hit.first].lower(case.source.text()) == "if" {
+                finding.fix = cut(case.source.text(), span, "", false);
+            }
+            // "Mention the pier maybe."
+            let doubts =
+                matches!(&*words[hit.first].lower(case.source.text()), "maybe" | "perhaps" | "possibly");
+            if closes && doubts && hit.first == hit.last && words[0].is(vocabulary::VERB) {
                 finding.fix = cut(case.source.text(), span, "", false);
             }
             // "Some photos would be nice".

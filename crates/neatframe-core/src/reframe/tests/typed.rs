@@ -59,9 +59,10 @@ fn rules_about_the_text_are_lines_of_their_own() {
 #[test]
 fn wishes_become_orders() {
     let text = reworded(
-        "Please could you write a guide to tides for the quay. Also please try to include figures. It would be good to have an example. About 300 words would be nice. Do not name a fare. End with a question.\n",
+        "Please could you write a guide to tides for the quay. Also please try to include figures. It would be good to have an example. About 300 words would be nice. Mention the moon maybe. Do not name a fare. End with a question.\n",
     );
     for line in [
+        "- Mention the moon.",
         "Write a guide to tides for the quay.",
         "- Include figures.",
         "- Include an example.",
