@@ -170,6 +170,7 @@ mod kept_from_somebody {
     remarks! { Conflict:
         never_learns: "Play the seller.\nThe seller has a floor of 8,100 that the guest never learns.\nName the pier.\nIf the guest asks for your floor, tell it." => ["order-against-ban"];
         another_thing_told: "Play the seller.\nThe seller has a floor of 8,100 that the guest never learns.\nName the pier.\nIf the guest asks for your name, tell it." => [];
+        a_secret: "Play the seller.\nKeep a secret.\nName the pier.\nKeep the to yourself." => [];
         secret: "Play the seller.\nKeep the floor secret.\nName the pier.\nTell the guest the floor." => ["order-against-ban"];
         of_a_kind: "Answer the owner.\nNever name a drug; say \"ask the vet\" instead.\nName the pier.\nIf the dog is heavy, tell the owner which painkiller fits." => ["order-against-ban"];
         of_no_kind: "Answer the owner.\nNever name a drug; say \"ask the vet\" instead.\nName the pier.\nIf the dog is heavy, tell the owner which desk is open." => [];

@@ -7,9 +7,10 @@ use crate::record;
 use crate::span::Span;
 use crate::units::UnitKind;
 
-/// The fewest rows of a table of codes, and the most that are looked at.
+/// The fewest rows of a table of codes, the most that are looked at, and as many columns.
 const LEAST: usize = 3;
 const MOST: usize = 256;
+const WIDEST: usize = 16;
 /// A longer cell is no code, in bytes.
 const LONGEST: usize = 24;
 
@@ -71,7 +72,7 @@ fn columns(case: &Case<'_>) -> Vec<Column> {
             let rows: Vec<Vec<&str>> = table.iter().map(|(_, row)| cells(case.text(*row))).collect();
             let place = table[0].1;
             let titles = rows[0].clone();
-            titles.into_iter().enumerate().filter_map(move |(column, title)| {
+            titles.into_iter().take(WIDEST).enumerate().filter_map(move |(column, title)| {
                 let codes: Vec<String> = rows[1..]
                     .iter()
                     .filter(|row| !row.iter().all(|cell| cell.trim_matches(['-', ':']).is_empty()))
@@ -90,6 +91,7 @@ fn columns(case: &Case<'_>) -> Vec<Column> {
                 })
             })
         })
+        .take(WIDEST)
         .collect()
 }
 

@@ -101,6 +101,7 @@ const LONGEST: usize = 40;
 /// `<text>{{text}}` with no `</text>`: where the tag stands, and where the slot ends.
 fn opened_before_slots(case: &Case<'_>) -> Vec<(Span, usize)> {
     let text = case.source.text();
+    let in_tags = text.contains("}</");
     let braced =
         case.slots.iter().filter(|slot| text[slot.span.range()].starts_with(['{', '$'])).take(LOOKED_AT);
     let opened = braced.filter_map(|slot| {
@@ -109,7 +110,7 @@ fn opened_before_slots(case: &Case<'_>) -> Vec<(Span, usize)> {
         let name = &head[from + 1..];
         // Another name than the slot's is that of a tag where the slots beside it stand in tags.
         let plain = !name.is_empty() && name.bytes().all(|b| b.is_ascii_lowercase() || b == b'_');
-        let own = name == case.text(slot.inner).trim() || plain && text.contains("}</");
+        let own = name == case.text(slot.inner).trim() || plain && in_tags;
         let known = |fault: &Fault| matches!(fault, Fault::OpenTag(span) if span.start() == from);
         (own && !text.contains(&format!("</{name}>")) && !case.outline.faults.iter().any(known))
             .then(|| (Span::new(from, slot.span.start()), slot.span.end()))

@@ -9,6 +9,8 @@ use crate::requirement::{Demand, Measure, Subject, number, singular};
 const LEAST: u32 = 2;
 /// How many counts are held against the text.
 const COUNTS: usize = 8;
+/// How far behind a range another one goes on, in words.
+const NEAR: usize = 24;
 /// A number this far past the count is that of something else: "question 1042".
 const FAR: u32 = 4;
 
@@ -52,8 +54,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
                     words.get(at + 3).filter(|_| joined).and_then(|word| number(text, *word)).unwrap_or(from);
                 // "Rehearsals 1 to 4 are for the new songs, 5 to 9 for the rest".
                 let further = words
+                    .get(at + 4..words.len().min(at + 4 + NEAR))
+                    .unwrap_or_default()
                     .windows(3)
-                    .skip(at + 4)
                     .filter(|run| joined && matches!(&*run[1].lower(text), "to" | "-" | "–"))
                     .filter(|run| number(text, run[0]).is_some());
                 let last = further.filter_map(|run| number(text, run[2])).fold(last, u32::max);

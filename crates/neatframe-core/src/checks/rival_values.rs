@@ -11,6 +11,9 @@ const LEAST: usize = 2;
 const MOST: usize = 12;
 const WORDS: usize = 2;
 
+/// Words from which a sentence says more than this.
+const LONG: usize = 60;
+
 /// A thing and the values that it may have, in lower case.
 struct Values {
     thing: u32,
@@ -27,7 +30,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 fn values(case: &Case<'_>, unit: usize) -> Option<Values> {
     let text = case.source.text();
     let words = case.words_of(unit);
-    if is_exception(text, words) {
+    if words.len() > LONG || is_exception(text, words) {
         return None;
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));

@@ -382,8 +382,9 @@ fn chunk_text(
     let own: Vec<usize> = items::within(review, chunk).collect();
     // A line that no stop ends is a sentence of its own, and would run into the next one.
     let ended = |unit: usize| {
-        let gap = &review.source().text()[units[unit - 1].text.end()..units[unit].text.start()];
-        !gap.contains('\n') || review.source().slice(units[unit - 1].text).ends_with(ENDS)
+        let gap = review.source().text().get(units[unit - 1].text.end()..units[unit].text.start());
+        !gap.is_some_and(|gap| gap.contains('\n'))
+            || review.source().slice(units[unit - 1].text).ends_with(ENDS)
     };
     let new = |unit: &usize| {
         in_item && (units[*unit].opens_piece && !led(*unit) || own.contains(unit)) || !ended(*unit)

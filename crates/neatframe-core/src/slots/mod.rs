@@ -82,6 +82,8 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
     let mut slots = find(source.text(), source.body_start(), |at| marks.binary_search(&at).is_ok());
     // "The mail in <mail>" speaks of the tag that stands elsewhere.
     let tags = closed_tags(source.text());
+    // Looked for once: slots that stand in tags.
+    let in_tags = source.text().contains("}</");
     let titles: HashSet<&str> = outline
         .pieces
         .iter()
@@ -94,7 +96,7 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
             Syntax::Angles => {
                 !tags.contains(name)
                     && !is_signal(source.text(), slot)
-                    && !opens_a_slot(source.text(), slot.span)
+                    && !opens_a_slot(source.text(), slot.span, in_tags)
             }
             // "Read the [LOG]" speaks of the part under that title.
             Syntax::Brackets => {
@@ -107,14 +109,14 @@ pub(crate) fn of(source: &Source, outline: &Outline) -> Vec<Slot> {
 }
 
 /// `<text>{{text}}`: a tag that nothing closes, and no slot of its own.
-fn opens_a_slot(text: &str, angles: Span) -> bool {
+fn opens_a_slot(text: &str, angles: Span, in_tags: bool) -> bool {
     let name = text[angles.range()].trim_matches(['<', '>']);
     let rest = &text[angles.end()..];
     let inner = ["{{", "${", "{"].iter().find_map(|sign| rest.strip_prefix(sign));
     // Where the slots beside it stand in tags, a tag may have any name.
     let plain = name.bytes().all(|b| b.is_ascii_lowercase() || b == b'_');
     inner.is_some_and(|inner| {
-        plain && text.contains("}</")
+        plain && in_tags
             || inner.trim_start().strip_prefix(name).is_some_and(|rest| rest.trim_start().starts_with('}'))
     })
 }

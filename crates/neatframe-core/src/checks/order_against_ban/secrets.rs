@@ -35,7 +35,8 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
                 || lower(at) == "to" && lower(at + 1) == "yourself"
         })?;
         let keeps = lower(0) == "keep" && OPENS.contains(&&*lower(1));
-        keeps.then(|| &words[2..secret - usize::from(lower(secret - 1) == "a")])
+        // "Keep a secret" names none.
+        words.get(2..secret - usize::from(lower(secret - 1) == "a")).filter(|_| keeps)
     };
     // "The guest must never learn the floor".
     let told = || {
