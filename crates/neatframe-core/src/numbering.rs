@@ -25,6 +25,13 @@ pub(crate) struct Numbered {
     style: char,
 }
 
+impl Numbered {
+    /// True for `iv.`, which figures do not stand for.
+    pub(crate) fn is_roman(&self) -> bool {
+        self.style == 'r'
+    }
+}
+
 /// What a prompt may number and refer to.
 const NAMES: [&str; 22] = [
     "step", "stage", "phase", "part", "task", "rule", "round", "section", "criterion", "point", "gate",
@@ -58,6 +65,56 @@ fn numbered(text: &str, span: Span, indent: u16) -> Option<Numbered> {
     Some(Numbered { number, word, place, digits: Span::new(at, at + length), indent, style })
 }
 
+/// `**3.** Read it`, `[Step 3] Read it`, `- Step 3: Read it`, `3 - Read it`, `#3 Read it`, `R3: Read it`, `iv. Read it`: numbers that
+/// may be something else, so only a run of them is one.
+fn loosely(text: &str, span: Span, indent: u16) -> Option<Numbered> {
+    let line = &text[span.range()];
+    let bare = line.trim_start_matches(['-', '•', ' ']);
+    let head = bare.trim_start_matches(['*', '[', '#', '(']);
+    let mark = bare.chars().next().filter(|mark| matches!(mark, '*' | '[' | '#'));
+    let letters = head.bytes().take_while(u8::is_ascii_alphabetic).count();
+    let (word, rest) = head.split_at(letters);
+    let rest = rest.trim_start();
+    let digits = rest.bytes().take_while(u8::is_ascii_digit).count();
+    let after = &rest[digits..];
+    let offset = |part: &str| span.end() - part.len();
+    let lower = word.to_lowercase();
+    let (number, style, tail) = if digits == 0 {
+        // `iv.`, `II)`: no run of letters has the second one there.
+        let sign = after.starts_with(['.', ')']) && after[1..].starts_with(' ');
+        (roman(&lower).filter(|_| sign && word.len() == letters)?, 'r', after)
+    } else {
+        let number: u32 = rest[..digits].parse().ok().filter(|_| digits <= 2)?;
+        let ends =
+            after.starts_with([':', '.', ')', ']']) && !after[1..].starts_with(|c: char| c.is_ascii_digit());
+        let dashed = after.starts_with(" - ") || after.starts_with(" – ") || after.starts_with(" — ");
+        match (letters, mark) {
+            (0, Some('#')) if after.starts_with([' ', ':', '.']) => (number, '#', after),
+            (0, Some(mark)) if ends => (number, mark, after),
+            (0, None) if dashed => (number, '-', after),
+            // `E7:` is a code as often as not.
+            (1, _) if ends && matches!(word, "G" | "Q" | "R" | "S" | "T") => {
+                (number, word.chars().next()?, after)
+            }
+            (2.., _) if (ends || dashed) && NAMES.contains(&&*lower) => (number, 'n', after),
+            _ => return None,
+        }
+    };
+    let end = offset(tail);
+    let digits = Span::new(offset(rest), end);
+    let name = (style == 'n').then_some(lower);
+    Some(Numbered { number, word: name, place: Span::new(span.start(), end), digits, indent, style })
+}
+
+/// `iv` as a number.
+fn roman(letters: &str) -> Option<u32> {
+    const NUMERALS: [&str; 12] = ["i", "ii", "iii", "iv", "v", "vi", "vii", "viii", "ix", "x", "xi", "xii"];
+    NUMERALS.iter().position(|numeral| *numeral == letters).map(|at| at as u32 + 1)
+}
+
+/// The fewest such numbers that make a run; it begins with 1.
+const LOOSE: usize = 3;
+
 /// The numbered parts that belong together, each run in order of place.
 pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
     let text = source.text();
@@ -70,9 +127,15 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
             PieceKind::Heading | PieceKind::Label | PieceKind::Field | PieceKind::Turn => {
                 (piece.lead.cover(piece.text), true)
             }
+            PieceKind::Text | PieceKind::Item { ordered: false } => (piece.lead.cover(piece.text), false),
             _ => continue,
         };
-        let Some(step) = numbered(text, span, piece.indent) else { continue };
+        let loose = matches!(piece.kind, PieceKind::Text | PieceKind::Item { ordered: false });
+        let strict = numbered(text, span, piece.indent).filter(|_| !loose);
+        let line = piece.lead.cover(piece.text);
+        let Some(step) = strict.or_else(|| loosely(text, line, piece.indent).filter(|_| !titled)) else {
+            continue;
+        };
         if titled && step.word.is_none() && piece.kind != PieceKind::Heading {
             continue;
         }
@@ -102,6 +165,10 @@ pub(crate) fn runs(source: &Source, outline: &Outline) -> Vec<Vec<Numbered>> {
         // A list within an item starts over at the next item.
         open.retain(|&(of, indent, _), _| of != scope || titled || indent <= piece.indent);
     }
+    runs.retain(|run| match run[0].style {
+        'w' | '.' | ')' | ':' | ' ' => true,
+        _ => run.len() >= LOOSE && run[0].number == 1,
+    });
     runs
 }
 
@@ -167,6 +234,8 @@ pub(crate) struct Targets {
     sections: u32,
     /// Where the prompt holds material that is not seen here, a slot or the like.
     holds_table: bool,
+    /// How many samples there are at most.
+    samples: u32,
 }
 
 impl Targets {
@@ -191,6 +260,7 @@ impl Targets {
                     || self.plain.contains(&reference.number)
             }
             "table" | "figure" => self.holds_table,
+            "example" => reference.number <= self.samples,
             // Where steps carry their name, another number of a plain list is no step.
             _ if self.numbers.contains_key(name) => false,
             _ => self.plain.contains(&reference.number),
@@ -219,7 +289,9 @@ pub(crate) fn targets(case: &Case<'_>) -> Targets {
     });
     let marked = case.outline.sections.len().saturating_sub(1) as u32;
     let holds_table = case.units.iter().any(|unit| unit.kind == UnitKind::Table);
-    Targets { numbers, plain, titles: titles.collect(), sections: marked, holds_table }
+    let sample = |label: &&crate::classify::Label| label.component == Some(Component::Examples);
+    let samples = case.labels.iter().filter(sample).count() as u32;
+    Targets { numbers, plain, titles: titles.collect(), sections: marked, holds_table, samples }
 }
 
 /// The places that refer to a numbered part of this prompt, in order.
@@ -254,8 +326,13 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
             let lettered = next.len() == 1
                 && next.chars().all(|c| c.is_ascii_uppercase())
                 && matches!(singular, "appendix" | "annex" | "attachment" | "section" | "part" | "table");
+            let spelt = || {
+                vocabulary::number_value(words[at + 1].id)
+                    .filter(|_| is_spelt_place(case, unit, at, singular))
+            };
             let number = match next.parse::<u32>() {
                 Ok(number) if number < 1000 => number,
+                _ if spelt().is_some() => spelt().unwrap_or_default(),
                 _ if lettered => u32::from(next.as_bytes()[0] - b'A') + 1,
                 _ => continue,
             };
@@ -274,6 +351,22 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
         }
     }
     found
+}
+
+/// "Go back to step six": the number in words stands last, or the sentence goes on behind it.
+fn is_spelt_place(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let led = at > 0
+        && matches!(
+            &*words[at - 1].lower(text),
+            "to" | "of" | "in" | "from" | "see" | "repeat" | "follow" | "under" | "with" | "against"
+        );
+    let ends = words.get(at + 2).is_none_or(|next| {
+        next.is_punctuation()
+            || matches!(&*next.lower(text), "when" | "if" | "again" | "and" | "until" | "before" | "after")
+    });
+    matches!(name, "step" | "stage" | "phase" | "rule" | "section" | "part") && led && ends
 }
 
 /// "Steps 3 to 5", "step 3 and 4": true where another number follows the one that ends at byte `end`.
@@ -344,6 +437,99 @@ fn is_elsewhere(case: &Case<'_>, unit: usize, at: usize, name: &str) -> bool {
 
 fn lower_of(text: &str, word: crate::words::Word) -> Cow<'_, str> {
     word.lower(text)
+}
+
+/// References to a part by its rank, "the seventh step", or by a number with something behind it, "step 3b", "section 2.3".
+pub(crate) fn lost_ranks(case: &Case<'_>) -> Vec<Span> {
+    const RANKS: [&str; 12] = [
+        "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth",
+        "eleventh", "twelfth",
+    ];
+    let text = case.source.text();
+    let runs = runs(case.source, case.outline);
+    let mut lists = runs.iter().filter(|run| run.len() >= LOOSE);
+    let (only, more) = (lists.next(), lists.next().is_some());
+    let mut lost = Vec::new();
+    for unit in case.demands() {
+        let words = case.words_of(unit);
+        for (at, run) in words.windows(3).enumerate() {
+            let [the, rank, noun] = [0, 1, 2].map(|at| run[at].lower(text));
+            let name = noun.strip_suffix('s').unwrap_or(&noun);
+            let rank = RANKS.iter().position(|word| *word == rank).map(|at| at as u32 + 1);
+            let led = at == 0
+                || !words[at - 1].is(vocabulary::VERB)
+                || matches!(&*words[at - 1].lower(text), "repeat" | "follow" | "see");
+            if let (Some(rank), Some(list), false) = (rank, only, more) {
+                let beyond = list.iter().all(|step| step.number < rank) && list.len() < rank as usize;
+                let named = list[0].word.as_deref().is_none_or(|word| word == name);
+                if the == "the"
+                    && matches!(name, "step" | "rule" | "stage" | "phase")
+                    && beyond
+                    && named
+                    && led
+                {
+                    lost.push(run[0].span().cover(run[2].span()));
+                }
+            }
+        }
+        lost.extend(deeper(case, unit));
+        if lost.len() >= LOST {
+            break;
+        }
+    }
+    lost
+}
+
+/// How many such references are told of: each is looked for in the whole text.
+const LOST: usize = 16;
+
+/// "Step 3b", "section 2.3", "step (f)" that stand nowhere else in the prompt.
+fn deeper(case: &Case<'_>, unit: usize) -> Vec<Span> {
+    let text = case.source.text();
+    let span = case.units[unit].text;
+    let body = case.text(span);
+    let mut found = Vec::new();
+    for (at, word) in case.words_of(unit).iter().enumerate() {
+        let name = word.lower(text);
+        if !matches!(&*name, "step" | "section" | "rule" | "stage" | "phase" | "part" | "chapter" | "clause")
+            || at == 0
+        {
+            continue;
+        }
+        let rest = &body[word.end as usize - span.start()..];
+        let Some(rest) = rest.strip_prefix(' ') else { continue };
+        let end = rest.find(|c: char| !(c.is_alphanumeric() || ".()".contains(c))).unwrap_or(rest.len());
+        let label = rest[..end].trim_end_matches(['.', ')']);
+        let digits = label.bytes().take_while(u8::is_ascii_digit).count();
+        let tail = &label[digits..];
+        let sub = digits > 0
+            && (tail.len() == 1 && tail.starts_with(|c: char| c.is_ascii_lowercase())
+                || tail
+                    .strip_prefix('.')
+                    .is_some_and(|tail| !tail.is_empty() && tail.bytes().all(|b| b.is_ascii_digit())));
+        let letter = digits == 0
+            && label.len() == 2
+            && label.starts_with('(')
+            && label.ends_with(|c: char| c.is_ascii_lowercase());
+        let bare = label.trim_start_matches('(');
+        let again = if letter {
+            let marks = [format!("\n{bare})"), format!("({bare}) "), format!("\n{bare}. ")];
+            marks.iter().filter(|mark| !mark.starts_with('(')).any(|mark| text.contains(mark.as_str()))
+                || text.matches(marks[1].as_str()).nth(1).is_some()
+        } else {
+            // "3. … b) …" has the letter on a line of its own.
+            let letter = tail.len() == 1
+                && [format!("{tail})"), format!("\n{tail}. ")]
+                    .iter()
+                    .any(|mark| text.contains(mark.as_str()));
+            text.matches(bare).nth(1).is_some() || letter
+        };
+        if (sub || letter) && !again && !is_elsewhere(case, unit, at, &name) {
+            let place = Span::new(word.start as usize, word.end as usize + 1 + label.len());
+            found.push(place);
+        }
+    }
+    found
 }
 
 /// References such as "for (d)" to a list that goes from (a) to (c).

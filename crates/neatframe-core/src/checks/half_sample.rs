@@ -4,9 +4,11 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::outline::{PieceKind, is_sample_title};
+use crate::samples::form::{self, Run};
 use crate::samples::{Shown, Side, names_an_answer};
 use crate::span::Span;
 use crate::units::UnitKind;
+use std::cell::OnceCell;
 
 /// An input with no output, or an output that is not there.
 pub(super) struct HalfSample;
@@ -42,6 +44,7 @@ impl Check for HalfSample {
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let samples = &case.samples;
+        let forms = OnceCell::new();
         for place in announced_elsewhere(case) {
             let message = format!("`{}` shows nothing", case.shown(place));
             sink.report(place, message, "put the sample itself in, or take the label out");
@@ -91,7 +94,8 @@ impl Check for HalfSample {
                     next.side != Side::Input || case.text(next.label) != case.text(shown.label)
                 });
             let follows = next.is_none() && goes_on(case, shown);
-            if answered || follows {
+            let filled = || forms.get_or_init(|| filled_in(case)).iter().any(|form| is_below(shown, *form));
+            if answered || follows || filled() {
                 continue;
             }
             let label = case.shown(shown.label);
@@ -100,6 +104,22 @@ impl Check for HalfSample {
         }
     }
 }
+
+/// Where samples fill in a form of the prompt.
+fn filled_in(case: &Case<'_>) -> Vec<Span> {
+    let runs = form::runs(case.source);
+    let (shown, forms): (Vec<&Run>, Vec<&Run>) = runs.iter().partition(|run| run.is_sample(case));
+    let fills = |run: &&&Run| forms.iter().any(|form| run.fills(form));
+    shown.iter().filter(fills).map(|run| run.place()).collect()
+}
+
+/// True where such a sample goes on from an input, or is the next thing below it.
+fn is_below(shown: &Shown, form: Span) -> bool {
+    form.end() >= shown.content.end() && form.start() <= shown.content.end() + GAP
+}
+
+/// How many bytes of blanks and marks may stand between an input and the form below it.
+const GAP: usize = 40;
 
 /// "For example: …" behind a rule shows what the rule means, and no input.
 fn only_illustrates(case: &Case<'_>, shown: &Shown) -> bool {

@@ -285,13 +285,58 @@ fn in_slot(slots: &[Slot], span: Span) -> bool {
 /// `(paste the minutes here)`: a note to whoever fills the prompt in.
 fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
-    let opens = |at: &usize| text.as_bytes()[words[*at].start as usize] == b'(';
+    let opens = |at: &usize| matches!(text.as_bytes()[words[*at].start as usize], b'(' | b'[');
+    let shouted = |at: usize| words.get(at).is_some_and(|word| !word.text(text).contains(char::is_lowercase));
+    // "INSERT NAME HERE", outside brackets too.
+    let insert = (0..words.len()).find(|&at| matches!(words[at].text(text), "INSERT" | "PASTE" | "ENTER"));
+    let here =
+        insert.and_then(|at| (at + 2..at + 7).find(|&end| lower(end) == "here" && (at..=end).all(shouted)));
+    if let (Some(from), Some(to)) = (insert, here) {
+        return Some(words[from].span().cover(words[to].span()));
+    }
+    if let Some(at) =
+        words.windows(2).position(|pair| pair[0].lower(text) == "lorem" && pair[1].lower(text) == "ipsum")
+    {
+        return Some(words[at].span().cover(words[words.len() - 1].span()));
+    }
     (0..words.len()).filter(opens).find_map(|at| {
         // "(list to follow)", "(dates to come)".
         let later =
             lower(at + 2) == "to" && matches!(&*lower(at + 3), "follow" | "come") && lower(at + 4) == ")";
         if later {
             return Some(words[at].span().cover(words[at + 4].span()));
+        }
+        // "(to be filled in)", "[fares to be added]", "(name here)".
+        let end = (at + 2..at + 9).find(|&end| matches!(&*lower(end), ")" | "]"));
+        let open =
+            end.and_then(|end| (at + 1..end).find(|&from| lower(from) == "to" && lower(from + 1) == "be"));
+        let done = open.is_some_and(|from| {
+            matches!(
+                &*lower(from + 2),
+                "filled"
+                    | "added"
+                    | "completed"
+                    | "decided"
+                    | "confirmed"
+                    | "determined"
+                    | "defined"
+                    | "inserted"
+                    | "written"
+            )
+        });
+        // "(to be added by the desk)" says who does it.
+        let last = end.zip(open).is_some_and(|(end, from)| {
+            end == from + 3
+                || end == from + 4 && matches!(&*lower(end - 1), "in" | "later" | "here" | "soon" | "yet")
+        });
+        let done = done && last;
+        let named = lower(at) == "("
+            && end.is_some_and(|end| end <= at + 4 && lower(end - 1) == "here" && end > at + 2);
+        if let Some(end) = end.filter(|_| done || named) {
+            return Some(words[at].span().cover(words[end].span()));
+        }
+        if lower(at) == "[" {
+            return None;
         }
         let orders = ["paste", "insert", "add", "enter", "put", "fill", "type"].contains(&&*lower(at + 1));
         let close = (at + 2..at + 9).find(|&at| lower(at) == ")").filter(|_| orders)?;

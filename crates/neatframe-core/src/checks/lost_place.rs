@@ -102,11 +102,19 @@ pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
 }
 
 /// Documents that a prompt may hold, and that others hold: "see the style guide above".
-const DOCUMENTS: [&str; 25] = [
+const DOCUMENTS: [&str; 35] = [
+    "schema", "template", "table", "scale", "specification", "brief", "definitions", "block", "list", "form",
     "guide", "handbook", "manual", "policy", "policies", "playbook", "dictionary", "glossary", "rubric",
     "checklist", "legend", "map", "chart", "diagram", "figure", "appendix", "attachment", "timetable",
     "catalogue", "catalog", "menu", "contract", "agreement", "diff", "transcript",
 ];
+
+/// Those that a list of items, or labelled lines, may be.
+const LISTED: [&str; 9] =
+    ["list", "definitions", "scale", "checklist", "template", "form", "schema", "rubric", "legend"];
+
+/// Those of them that plain items are not.
+const FORMS: [&str; 3] = ["template", "form", "schema"];
 
 /// "As in the style guide above" in a prompt that names no such thing anywhere else, and has no material on that side.
 pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
@@ -119,17 +127,38 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
         let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
         (2..words.len()).find_map(|at| {
             let side = matches!(&*lower(at), "above" | "below");
-            let ends = words.get(at + 1).is_none_or(|next| next.is_punctuation());
+            let ends = words.get(at + 1).is_none_or(|next| {
+                let goes_on = ["when", "if", "and", "for", "before", "after", "while", "to", "as", "unless"];
+                next.is_punctuation() || goes_on.contains(&&*next.lower(text))
+            });
             let led = (at.saturating_sub(4)..at - 1).find(|&at| lower(at) == "the")?;
             // "Put the legend below" is where the answer has it.
-            let cited = led > 0
-                && matches!(
-                    &*lower(led - 1),
-                    "in" | "see" | "follow" | "use" | "consult" | "from" | "by" | "per" | "to" | "of" | "on"
-                );
+            let told = led == 0
+                && words.get(at + 1).is_some_and(|next| {
+                    matches!(&*next.lower(text), "is" | "are" | "applies" | "apply" | "holds" | "says")
+                });
+            let cited = told
+                || led > 0
+                    && matches!(
+                        &*lower(led - 1),
+                        "in" | "see"
+                            | "follow"
+                            | "use"
+                            | "consult"
+                            | "from"
+                            | "by"
+                            | "per"
+                            | "to"
+                            | "of"
+                            | "on"
+                            | "against"
+                            | "check"
+                            | "with"
+                    );
             let named = cited && DOCUMENTS.contains(&&*lower(at - 1));
             let span = words[led].span().cover(words[at].span());
-            (side && ends && named).then(|| (span, lower(at - 1).into_owned(), lower(at) == "above"))
+            (side && (ends || told) && named)
+                .then(|| (span, lower(at - 1).into_owned(), lower(at) == "above"))
         })
     };
     let holds = |unit: usize, (span, name, above): &(Span, String, bool)| {
@@ -138,7 +167,12 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
             false => at > span.end(),
         };
         let shown = |other: usize| {
-            matches!(case.units[other].kind, UnitKind::Code | UnitKind::Table | UnitKind::Turn)
+            // Items, labelled lines and a record may be what is meant.
+            let kind = case.units[other].kind;
+            let record = case.text(case.units[other].text).contains(['{', '|', '<']);
+            let item = matches!(kind, UnitKind::Item { .. }) && !FORMS.contains(&name.as_str());
+            let listed = (item || kind == UnitKind::Field) && LISTED.contains(&name.as_str());
+            (record || listed || matches!(kind, UnitKind::Code | UnitKind::Table | UnitKind::Turn))
                 && material(case.units[other].text.start())
         };
         let own = case.units[unit].text;

@@ -45,7 +45,10 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             let lead = if behind { at } else { opens.unwrap_or(at) };
             let led = |back: usize| lead.checked_sub(back).map_or(Cow::Borrowed(""), &lower);
             let before = if led(1) == "the" { led(2) } else { led(1) };
-            let points = ["in", "see", "under", "from", "per", "follow", "read", "of"].contains(&&*before);
+            let points = [
+                "in", "see", "under", "from", "per", "follow", "read", "of", "to", "against", "consult", "by",
+            ]
+            .contains(&&*before);
             let makes = words[..at].iter().any(|word| {
                 matches!(&*word.lower(text), "put" | "add" | "place" | "file" | "answer" | "list")
             });

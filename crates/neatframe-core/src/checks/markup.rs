@@ -3,7 +3,7 @@
 use super::{Case, Check, Meta, Sink};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
-use crate::outline::{Fault, Mark, PieceKind};
+use crate::outline::{Fault, Mark, PieceKind, is_known_title};
 use crate::slots::names_a_border;
 use crate::span::Span;
 use std::collections::HashSet;
@@ -238,7 +238,10 @@ static OPEN_FENCE: Meta = Meta {
     on: true,
     english: false,
     why: "Everything after an open fence reads as code, the instructions included.",
-    bad: &["Sort this log:\n```\n08:10 Merle late\n\nGive the result as a table."],
+    bad: &[
+        "Sort this log:\n```\n08:10 Merle late\n\nGive the result as a table.",
+        "Sort this log:\n\"\"\"\n08:10 Merle late\n\nGive the result as a table.",
+    ],
     good: &["Sort this log:\n```\n08:10 Merle late\n```\nGive the result as a table."],
 };
 
@@ -266,7 +269,24 @@ impl Check for OpenFence {
                 finding.fix.push(Edit { span: at, replacement });
             }
         }
+        if let Some(row) = open_quotes(case) {
+            let message = format!("the row `{}` is never closed", case.shown(row));
+            sink.report(row, message, "add the same row where the text ends");
+        }
     }
+}
+
+/// The last of an odd number of `"""`, where it has its line for itself.
+fn open_quotes(case: &Case<'_>) -> Option<Span> {
+    const ROW: &str = "\"\"\"";
+    let text = case.source.text();
+    let fenced = case.outline.pieces.iter().any(|piece| piece.kind == PieceKind::Fence);
+    if fenced || text.matches(ROW).count().is_multiple_of(2) {
+        return None;
+    }
+    let last = text.rfind(ROW)?;
+    let line = case.source.line_around(last);
+    (case.text(line).trim() == ROW).then(|| Span::new(last, last + ROW.len()))
 }
 
 /// A heading two levels below the one before.
@@ -344,10 +364,12 @@ static MIXED: Meta = Meta {
     why: "Two styles leave open which mark ends a part, and whether a part in a tag is material or an order.",
     bad: &[
         "# Task\n\nWrite a notice for the quay.\n\n# Readers\n\nCommuters read it.\n\n<rules>\nUse at most 80 words.\nName the pier.\nNever promise a time.\n</rules>\n\n<answer_form>\nReturn a headline and two bullets.\nReturn nothing else.\n</answer_form>",
+        "## Task\nWrite a notice.\n\nLENGTH\nAt most 80 words.\n\n## Facts\nThe boats leave at nine.",
     ],
     good: &[
         "# Task\n\nWrite a notice.\n\n# Rules\n\nUse at most 80 words.\n\n<facts>\n{{facts}}\n</facts>",
         "<task>\nWrite a notice.\n</task>\n<rules>\nUse at most 80 words.\n</rules>",
+        "## Task\nWrite a notice.\n\nIMPORTANT\nAt most 80 words.\n\n## Facts\nThe boats leave at nine.",
     ],
 };
 
@@ -375,6 +397,11 @@ impl Check for MixedSections {
         let tags: Vec<usize> =
             of(|mark| mark == Mark::Tag).into_iter().filter(|&id| demands[id] >= 2).collect();
         if headings.is_empty() || tags.len() < 2 {
+            if let Some((one, two)) = titled_otherwise(case) {
+                let message =
+                    format!("`{}` and `{}` mark sections in two ways", case.shown(two), case.shown(one));
+                sink.report(one, message, "mark all sections in one way").related.push(two);
+            }
             return;
         }
         let (fewer, more) =
@@ -386,6 +413,34 @@ impl Check for MixedSections {
             .related
             .push(two);
     }
+}
+
+/// `LENGTH`, `=== Length ===` or `[Length]` between headings with `#`: the odd title, and a heading.
+fn titled_otherwise(case: &Case<'_>) -> Option<(Span, Span)> {
+    // What cries for attention is no section.
+    const CRIES: [&str; 7] = ["important", "note", "warning", "critical", "remember", "attention", "caution"];
+    let pieces = &case.outline.pieces;
+    let parted = |at: usize| at == 0 || pieces[at - 1].kind == PieceKind::Blank;
+    let alone = |&at: &usize| {
+        matches!(pieces[at].kind, PieceKind::Heading | PieceKind::Label | PieceKind::Text) && parted(at)
+    };
+    let lines: Vec<(Span, &str)> = (0..pieces.len())
+        .filter(alone)
+        .map(|at| (pieces[at].text, case.text(case.source.line_around(pieces[at].text.start())).trim()))
+        .collect();
+    let hashed = |(_, line): &&(Span, &str)| line.starts_with('#');
+    let last = lines.iter().rposition(|line| hashed(&line))?;
+    let first = lines.iter().find(hashed).filter(|_| lines.iter().filter(hashed).count() >= 2)?;
+    // One between two headings stands beside them.
+    let odd = lines[..last].iter().find(|(_, line)| {
+        let name = line.trim_matches(['=', '[', ']', ' ', ':', '-']);
+        let loud = name.len() > 3 && name.chars().all(|c| c.is_uppercase() || c == ' ');
+        let framed = [("==", "=="), ("[", "]")].iter();
+        let boxed = framed.into_iter().any(|(open, close)| line.starts_with(open) && line.ends_with(close));
+        let cries = CRIES.iter().any(|word| name.to_lowercase().contains(word));
+        (loud || boxed) && !cries && is_known_title(name)
+    })?;
+    Some((odd.0, first.0))
 }
 
 /// Characters that nobody sees.

@@ -2,9 +2,11 @@
 
 mod accompanied;
 mod always_there;
+mod answer_options;
 mod answer_tag;
 mod answer_times;
 mod beyond_levels;
+mod broken_slot;
 mod budget;
 mod case_outcome;
 mod catch_all;
@@ -24,6 +26,8 @@ mod emptied;
 mod even_so;
 mod example;
 mod field_done_or_not;
+mod field_rules;
+mod filled_forms;
 mod first_question;
 mod fixed_words;
 mod free_hours;
@@ -69,6 +73,7 @@ mod refused_topic;
 mod rival_sources;
 mod rival_values;
 mod rivals;
+mod row_order;
 mod ruled_out_word;
 mod sample_breaks_rule;
 mod sink;
@@ -200,6 +205,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &slot::MixedSlots,
     &inputs::UnusedInput,
     &slot::NamelessSlot,
+    &broken_slot::BrokenSlot,
     &inputs::UndeclaredSlot,
     &markup::OpenFence,
     &markup::OpenTag,

@@ -38,6 +38,16 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         .take(ROWS)
         .collect();
     let known = |value: &str| choices.iter().any(|choice| choice.eq_ignore_ascii_case(bare(value)));
+    // A row of column names holds no labels.
+    let named: Vec<String> = case
+        .requirements
+        .iter()
+        .filter_map(|rule| match &rule.demand {
+            Demand::Fields(fields) => Some(fields.iter().map(|field| field.name.to_lowercase())),
+            _ => None,
+        })
+        .flatten()
+        .collect();
     for sign in SIGNS {
         // Which column holds labels: the one where two rows at least have one.
         let split: Vec<Vec<(usize, &str)>> = rows.iter().map(|row| cells(case.text(*row), sign)).collect();
@@ -51,7 +61,7 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         for (row, values) in rows.iter().zip(&split) {
             let Some((at, value)) = values.get(column).filter(|_| values.len() == wide) else { continue };
             let short = !bare(value).is_empty() && bare(value).split_whitespace().count() <= 2;
-            if short && !known(value) {
+            if short && !known(value) && !named.contains(&bare(value).to_lowercase()) {
                 let line = case.source.position(rule.start()).line;
                 let message = format!("`{}` is none of {} (line {line})", bare(value), choices.join(", "));
                 let inner = at + (value.len() - value.trim_start().len());

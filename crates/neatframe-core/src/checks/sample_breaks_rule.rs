@@ -1,8 +1,8 @@
 //! Samples that break a rule of the prompt.
 
 use super::{
-    Case, Check, Meta, Sink, beyond_levels, coded, columns, listed_fields, odd_label, owed_word,
-    quoted_number, sorted_by_rule, things_shown, typed_fields, uncited,
+    Case, Check, Meta, Sink, answer_options, beyond_levels, coded, columns, field_rules, filled_forms,
+    listed_fields, odd_label, owed_word, quoted_number, sorted_by_rule, things_shown, typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -205,7 +205,10 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     columns::run(case, &rules, sink);
     coded::run(case, sink);
     listed_fields::run(case, sink);
+    filled_forms::run(case, &rules, sink);
     fields(case, sink);
+    field_rules::run(case, sink);
+    answer_options::run(case, sink);
 }
 
 /// The only field of the template that a record has nowhere.

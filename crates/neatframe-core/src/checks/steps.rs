@@ -108,6 +108,10 @@ impl Check for StepNumbers {
                 }
             }
         }
+        if let Some((place, before, message)) = words_out_of_order(case) {
+            let write = "count the steps without a gap or a repeat";
+            sink.report(place, message, write).related.push(before);
+        }
         if let Some((place, before)) = number_after_words(case) {
             let message = format!("`{}` follows steps that are told in words", case.shown(place));
             let write = "give every step of one sequence the same name";
@@ -152,6 +156,37 @@ fn in_words(case: &Case<'_>, step: Span) -> Vec<Edit> {
         _ => Vec::new(),
     }
 }
+
+/// "First, …", "Second, …" and then "Fourth, …" or "Second, …": the place, that of the one before, and what is wrong.
+fn words_out_of_order(case: &Case<'_>) -> Option<(Span, Span, String)> {
+    let text = case.source.text();
+    let mut last: Option<(usize, usize, Span)> = None;
+    for unit in 0..case.units.len() {
+        let words = case.words_of(unit);
+        let led = words.get(1).is_some_and(|word| word.text(text) == ",");
+        let rank = |word: &str| ORDINALS.iter().position(|name| name.eq_ignore_ascii_case(word));
+        let Some(rank) = words.first().and_then(|word| rank(word.text(text))).filter(|_| led) else {
+            continue;
+        };
+        let place = words[0].span();
+        if let Some((before, _, other)) =
+            last.filter(|(_, at, _)| case.units[*at].section == case.units[unit].section && unit - at <= NEAR)
+        {
+            let (own, known) = (case.text(place), case.text(other));
+            if rank == before && rank > 0 {
+                return Some((place, other, format!("`{own}` stands twice")));
+            }
+            if rank == before + 2 {
+                return Some((place, other, format!("`{own}` comes right after `{known}`")));
+            }
+        }
+        last = Some((rank, unit, place));
+    }
+    None
+}
+
+/// Within how many units one step told in words follows another.
+const NEAR: usize = 6;
 
 /// "First, …", "Second, …", "Third, …" and then "Step 4: …": where the number stands, and the step before it.
 fn number_after_words(case: &Case<'_>) -> Option<(Span, Span)> {
@@ -275,6 +310,9 @@ pub(super) const MOST_UNITS: usize = 2000;
 /// Numbers the steps on from `last`.
 fn renumber(steps: &[Numbered], last: u32) -> Vec<Edit> {
     let edit = |(step, number): (&Numbered, u32)| Edit { span: step.digits, replacement: number.to_string() };
+    if steps.iter().any(Numbered::is_roman) {
+        return Vec::new();
+    }
     steps.iter().zip(last + 1..).map(edit).collect()
 }
 
@@ -330,7 +368,8 @@ impl Check for LostReference {
             .chain(super::lost_place::lost_samples(case))
             .chain(super::lost_place::lost_documents(case))
             .chain(super::lost_tool::lost_tools(case));
-        for span in numbering::lost_letters(case).into_iter().chain(named) {
+        for span in numbering::lost_letters(case).into_iter().chain(numbering::lost_ranks(case)).chain(named)
+        {
             let message = format!("`{}` is not in this prompt", case.shown(span));
             sink.report(span, message, "put the part in, name one that is there, or say it here");
         }

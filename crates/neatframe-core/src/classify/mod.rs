@@ -10,6 +10,7 @@ mod exchanges;
 mod facets;
 mod facts;
 mod features;
+mod filled;
 mod form;
 mod functions;
 mod handover;
@@ -406,6 +407,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     }
     entries::settle(reading, &mut labels);
     material::settle(reading, &mut labels, &bounded);
+    filled::settle(reading, &mut labels);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }
 

@@ -5,7 +5,7 @@ use super::form::is_bare_call;
 use super::notes::is_a_note;
 use super::shots::leads_to_samples;
 use crate::lexicon::vocabulary;
-use crate::outline::is_sample_title;
+use crate::outline::{is_bare_sample_title, is_sample_title};
 use crate::samples::names_an_answer;
 use crate::units::{Unit, UnitKind};
 use std::borrow::Cow;
@@ -30,6 +30,7 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
     let titled = |line: &str| {
         is_sample_title(line) && line.trim_end().ends_with([':', '*'])
             || line.starts_with('#') && is_sample_title(line)
+            || is_bare_sample_title(line)
     };
     let below_a_title = labelled
         && !holed

@@ -8,7 +8,7 @@ mod titles;
 mod turns;
 
 pub(crate) use build::read;
-pub(crate) use titles::is_sample_title;
+pub(crate) use titles::{is_bare_sample_title, is_known_title, is_sample_title};
 
 use crate::message::Speaker;
 use crate::span::Span;

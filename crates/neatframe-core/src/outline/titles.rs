@@ -5,7 +5,7 @@ use super::fences::Fenced;
 use super::line;
 use crate::lexicon::{self, Hit, Set};
 use crate::span::Span;
-use crate::words::Word;
+use crate::words::{Word, Words};
 
 impl Builder<'_> {
     /// Level and title of a heading; 7 for lines that only stand as titles.
@@ -148,7 +148,7 @@ impl Builder<'_> {
             && self.body(index + 1).is_empty()
             && !self.body(index + 2).is_empty()
             && self.fences[index] == Fenced::Outside
-            && self.is_known(index)
+            && (self.is_known(index) || is_bare_sample_title(body))
     }
 
     /// True when the title lexicon covers the words of a line.
@@ -192,6 +192,13 @@ pub(crate) fn is_sample_title(line: &str) -> bool {
         && of(&["example", "sample"])
 }
 
+/// "Sample card", "Example reply": such a title with no sign behind it, that opens with the word.
+pub(crate) fn is_bare_sample_title(line: &str) -> bool {
+    let first = line.trim_start().split(' ').next().unwrap_or("");
+    let opens = ["Sample", "Example", "Examples", "Samples"].contains(&first);
+    opens && is_sample_title(line) && line.trim_end().ends_with(char::is_alphanumeric) && line.len() <= 40
+}
+
 /// How far below its title a line in capitals may stand as a sample.
 const SAMPLE_LINES: usize = 8;
 
@@ -199,6 +206,11 @@ const SAMPLE_LINES: usize = 8;
 pub(super) fn covers(words: &[Word], hits: &mut Vec<Hit>) -> bool {
     lexicon::find(words, hits);
     hits.iter().any(|hit| hit.set == Set::Title && (hit.last - hit.first + 1) * 2 > words.len())
+}
+
+/// True for the name of a part as prompts have it: "Length", "Output format".
+pub(crate) fn is_known_title(name: &str) -> bool {
+    covers(Words::read(name, 0).all(), &mut Vec::new())
 }
 
 /// True at the end of a sentence.

@@ -16,6 +16,10 @@ const GIVEN: [&str; 46] = [
     "provided", "recorded", "say", "see", "set", "show", "shown", "specified", "specify", "state", "stated",
     "supplied", "supply", "tell", "there",
 ];
+/// Before "nothing", what a text does that does not hold a value.
+const SAYS: [&str; 11] = [
+    "says", "states", "gives", "has", "mentions", "shows", "contains", "names", "tells", "offers", "reports",
+];
 /// Behind "cannot", what is there and cannot be read.
 const READ: [&str; 2] = ["read", "decipher"];
 /// Names for any value.
@@ -244,6 +248,11 @@ fn absent(clause: &Clause<'_>, from: usize, to: usize) -> Option<(Thing, usize)>
         }
         if clause.is(at, &["none"]) {
             return Some((Thing::It, to));
+        }
+        // "Where the log says nothing", "if the log is silent".
+        let says = at > from && clause.is(at - 1, &SAYS);
+        if clause.is(at, &["nothing"]) && says || clause.is(at, &["silent"]) && at > from && link(at - 1) {
+            return Some((Thing::Any, to));
         }
         if clause.is(at, &["nothing"]) && (at..to).any(|at| clause.is(at, &GIVEN)) {
             return Some((Thing::Any, to));

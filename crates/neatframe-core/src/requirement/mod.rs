@@ -39,6 +39,7 @@ use crate::component::Component;
 use crate::lexicon::{self, Hit, Set};
 use crate::outline::{Mark, Outline};
 use crate::parallel;
+use crate::samples::form;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
@@ -332,6 +333,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
         known = Some((unit, part));
     }
     found.sort_by_key(|requirement| (requirement.span, requirement.unit));
+    in_forms(sight, &mut found);
     found
 }
 
@@ -391,6 +393,24 @@ fn below_a_heading(sight: &Sight<'_>, found: &mut [Requirement]) {
             && matches!(rule.demand, Demand::Amount { .. })
         {
             rule.subject = Subject::Named(sight.source.slice(section.title).trim().to_lowercase());
+        }
+    }
+}
+
+/// "Fault: at most 5 words" between "Pier: its letter" and "Date: YYYY-MM-DD": the line of the form, not the whole reply.
+fn in_forms(sight: &Sight<'_>, found: &mut [Requirement]) {
+    let forms = form::runs(sight.source);
+    for entry in forms.iter().filter(|run| run.is_form()).flat_map(|run| &run.entries) {
+        let line = entry.label.cover(entry.value);
+        let from = found.partition_point(|rule| rule.span.start() < line.start());
+        let within = found[from..].iter_mut().take_while(|rule| line.contains(rule.span));
+        for rule in within.filter(|rule| {
+            matches!(rule.demand, Demand::Amount { .. } | Demand::DateForm(_) | Demand::OneOf(_))
+        }) {
+            let counts = matches!(&rule.demand, Demand::Amount { measure: Measure::Items(things), .. } if entry.name.contains(things));
+            if !counts {
+                rule.subject = Subject::Named(entry.name.clone());
+            }
         }
     }
 }

@@ -100,6 +100,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let clause = before.rsplit_once(", ").filter(|_| case).map_or(before, |(_, clause)| clause);
         // "If there is no owner write "-"": the order begins without a comma.
         let ordered = [" write", " use", " put", " say", " return", " answer", " reply"];
+        // "Leave no cell empty; write "-" where there is none": what is denied ends there.
+        let clause = clause.rsplit_once("; ").map_or(clause, |(_, clause)| clause);
         let begun = ordered.iter().filter_map(|verb| clause.rfind(verb)).max().filter(|_| case);
         let clause = begun.map_or(clause, |at| &clause[at..]);
         let forbids =

@@ -1,5 +1,7 @@
 //! The samples of a prompt: which stretch is an input, which an output.
 
+pub(crate) mod form;
+pub(crate) mod records;
 mod shunned;
 mod sides;
 mod speakers;

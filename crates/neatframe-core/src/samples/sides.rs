@@ -1,10 +1,12 @@
 //! Which side of a sample a stretch shows: what goes in, or what comes out.
 
+use super::form::offered;
 use super::{Shown, Side};
 use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::{Mark, PieceKind};
+use crate::slots::Slot;
 use crate::span::Span;
 use crate::words::Word;
 use std::cell::LazyCell;
@@ -26,7 +28,10 @@ pub(super) fn labels_of_slots(case: &Case<'_>) -> Vec<String> {
         };
         Some(case.text(label).to_lowercase())
     };
-    case.slots.iter().take(SLOTS).filter_map(|slot| label_at(slot.span.start())).collect()
+    // `Urgency: [low, mid, high]` says what may stand there.
+    let takes_in = |slot: &&Slot| offered(case.text(slot.span)).is_none();
+    let slots = case.slots.iter().take(SLOTS).filter(takes_in);
+    slots.filter_map(|slot| label_at(slot.span.start())).collect()
 }
 
 /// "Card: {{card}}" at the end of the prompt: a sample under that label shows what goes in.

@@ -33,6 +33,11 @@ pub(super) fn filled_otherwise<'a>(body: &'a str, of: &str, value: &str) -> Opti
     })
 }
 
+/// True for a sign that says that there is nothing.
+pub(crate) fn is_nothing(shown: &str) -> bool {
+    NOTHING.contains(&&*shown.to_lowercase())
+}
+
 /// True for a sign of nothing, alone, that is another than `value`.
 pub(crate) fn is_another(shown: &str, value: &str) -> bool {
     let (shown, asked) = (shown.trim_matches(['"', '`', '.']).to_lowercase(), value.to_lowercase());

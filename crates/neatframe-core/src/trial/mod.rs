@@ -11,7 +11,7 @@ mod people;
 mod times;
 mod units;
 
-pub(crate) use gaps::is_another as is_another_gap;
+pub(crate) use gaps::{is_another as is_another_gap, is_nothing};
 pub(crate) use listed::row;
 pub(crate) use money::{differ, is_sum};
 pub(crate) use times::spelt_date;
