@@ -40,7 +40,10 @@ fn card(style: [&str; 2], frame: &str, sample: &[(&str, &str)]) -> String {
     )
 }
 
-fn filled() -> Vec<(&'static str, &'static str)> {
+/// Labels and what stands behind them.
+type Sample = Vec<(&'static str, &'static str)>;
+
+fn filled() -> Sample {
     FIELDS.into_iter().zip(VALUES).collect()
 }
 
@@ -76,7 +79,7 @@ fn values_that_a_form_rules_out() {
 
 #[test]
 fn lines_that_a_form_does_not_have_so() {
-    let wrong: [fn(&mut Vec<(&'static str, &'static str)>); 4] = [
+    let wrong: [fn(&mut Sample); 4] = [
         |sample| {
             sample.remove(1);
         },
