@@ -154,12 +154,17 @@ fn one_too_many(case: &Case<'_>, sink: &mut Sink<'_>) {
             .is_some_and(|word| matches!(&*word.lower(text), "add" | "include" | "append" | "put" | "give"));
         let nth = |run: &[Word]| {
             let rank = ORDINALS.iter().position(|name| run[1].lower(text) == *name)?;
-            matches!(&*run[0].lower(text), "a" | "an").then(|| (rank as u32 + 3, run[2].lower(text)))
+            matches!(&*run[0].lower(text), "a" | "an").then(|| (rank as u32 + 2, run[2].lower(text)))
         };
         let Some((rank, thing)) = words.windows(3).find_map(nth).filter(|_| adds) else { continue };
         let full = case.requirements.iter().take(RULES).find(|rule| match &rule.demand {
             Demand::Amount { measure: Measure::Items(things), bound } => {
                 singular(things) == thing && bound.most.is_some_and(|most| most < rank)
+            }
+            Demand::Amount { measure: Measure::Paragraphs, bound } => {
+                thing == "paragraph"
+                    && rule.subject == Subject::Reply
+                    && bound.most.is_some_and(|most| most < rank)
             }
             _ => false,
         });
@@ -176,7 +181,7 @@ fn beyond_the_last(case: &Case<'_>, sink: &mut Sink<'_>) {
         let words = case.words_of(unit);
         let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
         let found = (0..words.len()).find_map(|at| {
-            let rank = ORDINALS.iter().position(|name| lower(at + 1) == *name)? as u32 + 3;
+            let rank = ORDINALS.iter().position(|name| lower(at + 1) == *name)? as u32 + 2;
             let whole = matches!(&*lower(at + 4), "each" | "every") && lower(at + 3) == "of";
             (lower(at) == "the" && whole).then(|| (rank, lower(at + 2), lower(at + 5)))
         });
@@ -195,7 +200,8 @@ fn beyond_the_last(case: &Case<'_>, sink: &mut Sink<'_>) {
 }
 
 /// Words for a place in a row, from three on.
-const ORDINALS: [&str; 8] = ["third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
+const ORDINALS: [&str; 9] =
+    ["second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth"];
 
 /// How many requirements are looked at for a count.
 const RULES: usize = 200;

@@ -5,7 +5,7 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::outline::SectionId;
-use crate::requirement::number;
+use crate::requirement::{is_exception, number};
 use crate::span::Span;
 use crate::units::UnitKind;
 use std::borrow::Cow;
@@ -22,7 +22,105 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             sink.report(span, message, "count again, or add what is missing").related.push(place);
         }
     }
+    let asks = (0..case.units.len())
+        .filter(|&unit| case.labels[unit].component.is_some_and(|of| of != Component::Examples));
+    let led = asks.filter_map(|unit| led_to(case, unit)).take(MOST);
+    for (count, span, length, place) in led.filter(|(count, _, length, _)| *length >= 2 && length != count) {
+        let known = sink.findings.iter().any(|finding| finding.span.overlaps(span));
+        if !known {
+            let line = case.source.position(place.start()).line;
+            let message =
+                format!("`{}`: the list from line {line} on has {length}, not {count}", case.shown(span));
+            sink.report(span, message, "count again, or add what is missing").related.push(place);
+        }
+    }
 }
+
+/// "Give exactly three bullets:" over four, "the notice has three sections." over four, "four columns: boat, pier, fare".
+fn led_to(case: &Case<'_>, unit: usize) -> Option<(usize, Span, usize, Span)> {
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > LONG || is_exception(text, words) {
+        return None;
+    }
+    let at = (0..words.len())
+        .find(|&at| number(text, words[at]).is_some() && LISTED.contains(&&*lower(at + 1)))?;
+    let count = number(text, words[at]).filter(|count| (2..=20).contains(count))? as usize;
+    let loose = at > 0
+        && matches!(
+            &*lower(at - 1),
+            "least"
+                | "most"
+                | "than"
+                | "to"
+                | "about"
+                | "or"
+                | "around"
+                | "of"
+                | "max"
+                | "first"
+                | "next"
+                | "-"
+                | "–"
+        )
+        && !(lower(at - 1) == "of" && at > 1 && lower(at - 2) == "consists");
+    let ranged = at > 1 && words[at - 1].is_punctuation() && words[at - 2].is_number();
+    if loose || ranged {
+        return None;
+    }
+    let span = words[at].span().cover(words[at + 1].span());
+    if lower(at + 2) == ":" && words.len() > at + 4 {
+        let rest = &text[words[at + 2].end as usize..case.units[unit].text.end()];
+        let whole = rest.split(['.', ';', '\n', '(']).next()?;
+        let list = whole.trim();
+        let joined = list.replace(" and ", ", ").replace(" or ", ", ").replace(",,", ",").replace(", ,", ",");
+        let names: Vec<&str> = joined.split(',').map(str::trim).filter(|name| !name.is_empty()).collect();
+        let short = names.iter().all(|name| name.split_whitespace().count() <= 3) && names.len() >= 2;
+        let ends = rest[whole.len()..].trim().trim_end_matches('.').is_empty();
+        let place = Span::new(words[at + 3].start as usize, case.units[unit].text.end());
+        return (short && ends && !list.contains("etc")).then_some((count, span, names.len(), place));
+    }
+    let ends = words.last().map(|word| word.text(text))?;
+    let structural =
+        matches!(&*lower(at + 1), "sections" | "steps" | "parts" | "phases" | "stages" | "headings");
+    let has = structural
+        && at > 0
+        && at + 3 >= words.len()
+        && matches!(
+            &*lower(at - 1),
+            "has" | "in" | "exactly" | "into" | "of" | "through" | "the" | "these" | "following"
+        );
+    let leads = ends == ":" || ends == "." && has;
+    let next = case.units.get(unit + 1).filter(|_| leads)?;
+    // "Write three bullets:" and a list of what to heed names no bullets where the list is of rules.
+    let (length, place) = entries(case, unit + 1).filter(|_| next.opens_piece)?;
+    let length = unparted(case, unit + 1, length);
+    Some((count, span, length, place))
+}
+
+/// How many of the entries stand with no blank line between them, where the first two do.
+fn unparted(case: &Case<'_>, from: usize, length: usize) -> usize {
+    let parted = |at: usize| {
+        let gap = Span::new(case.units[at - 1].text.end(), case.units[at].text.start());
+        case.text(gap).matches('\n').count() > 1
+    };
+    let heads: Vec<usize> =
+        (from..case.units.len()).filter(|&at| case.units[at].opens_piece).take(length).collect();
+    match heads.get(1).filter(|second| !parted(**second)) {
+        Some(_) => 1 + heads[1..].iter().take_while(|at| !parted(**at)).count(),
+        None => length,
+    }
+}
+
+/// What is counted and listed.
+const LISTED: [&str; 26] = [
+    "bullets", "points", "steps", "sections", "parts", "headings", "questions", "fields", "columns", "keys",
+    "labels", "categories", "classes", "criteria", "phases", "stages", "topics", "options", "tasks",
+    "levels", "tools", "items", "paragraphs", "values", "types", "kinds",
+];
+/// Words from which a sentence says more.
+const LONG: usize = 24;
 
 /// How many lists are looked for, each in the whole prompt.
 const MOST: usize = 32;

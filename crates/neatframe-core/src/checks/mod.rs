@@ -1,6 +1,7 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
 mod accompanied;
+mod against_template;
 mod always_there;
 mod answer_options;
 mod answer_tag;
@@ -76,6 +77,9 @@ mod rivals;
 mod row_order;
 mod ruled_out_word;
 mod sample_breaks_rule;
+mod scale_or_names;
+mod shown_within;
+mod sign_ruled_out;
 mod sink;
 mod slot;
 mod sorted_by_rule;

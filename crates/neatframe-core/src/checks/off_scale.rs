@@ -322,7 +322,13 @@ fn scores_in(text: &str, words: &[Word]) -> Vec<(u32, Span)> {
     (0..words.len().saturating_sub(2))
         .filter_map(|at| {
             let of = matches!(&*lower(at), "score" | "rating" | "grade" | "mark") && lower(at + 1) == "of";
-            let gets = matches!(&*lower(at), "gets" | "get" | "earns" | "scores" | "deserves" | "receives")
+            // "A delay of an hour is a 6".
+            let counts = matches!(&*lower(at), "is" | "are" | "as")
+                && at > 0
+                && ends(at + 3)
+                && !lower(at + 3).starts_with("or");
+            let gets = (matches!(&*lower(at), "gets" | "get" | "earns" | "scores" | "deserves" | "receives")
+                || counts)
                 && matches!(&*lower(at + 1), "a" | "an");
             // "A novelty of 12 or more".
             let bounds = lower(at + 1) == "of"

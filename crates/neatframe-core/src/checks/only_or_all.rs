@@ -3,7 +3,8 @@
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{is_exception, singular};
+use crate::requirement::{is_exception, number, singular};
+use crate::words::Word;
 use std::borrow::Cow;
 
 /// Words from which a sentence says more than this.
@@ -15,6 +16,46 @@ const TAKES_IN: [&str; 14] = [
 ];
 /// Verbs of which each puts a thing on the list.
 const LISTS: [&str; 6] = ["list", "include", "mention", "name", "report", "describe"];
+
+/// The most of a kind that are a part of all.
+const FEW: u32 = 5;
+
+/// "List at most three delays": some of them, however many there are.
+fn a_few<'a>(
+    text: &str,
+    words: &[Word],
+    lower: &impl Fn(usize) -> Cow<'a, str>,
+    ends: usize,
+) -> Option<Extent> {
+    let verb = lower(0);
+    let at = (1..ends).find(|&at| number(text, words[at]).is_some())?;
+    let bounds = (1..at).all(|at| {
+        matches!(
+            &*lower(at),
+            "at" | "most"
+                | "up"
+                | "to"
+                | "no"
+                | "more"
+                | "than"
+                | "only"
+                | "exactly"
+                | "just"
+                | "the"
+                | "a"
+                | "maximum"
+                | "of"
+                | "not"
+        )
+    });
+    let near = ends == at + 1 || ends == at + 2 && lower(at + 1).ends_with("est");
+    let few = number(text, words[at])? <= FEW;
+    (LISTS.contains(&&*verb) && bounds && near && few).then(|| Extent {
+        verb: verb.into_owned(),
+        things: stem(&singular(&lower(ends))),
+        all: false,
+    })
+}
 
 /// What is taken in.
 struct Extent {
@@ -45,6 +86,10 @@ fn extent(case: &Case<'_>, unit: usize) -> Option<Extent> {
     let noun = |at: usize| (at == ends).then(|| stem(&singular(&lower(at))));
     if let Some(things) = a_line_each(&lower) {
         return Some(Extent { verb: "cover".into(), things, all: true });
+    }
+    // "List at most three delays", "list the three longest delays".
+    if let Some(extent) = a_few(text, words, &lower, ends) {
+        return Some(extent);
     }
     // "If several alarms go off, only list the important ones."
     let from = if several { words.iter().position(|word| word.text(text) == ",")? + 1 } else { 0 };

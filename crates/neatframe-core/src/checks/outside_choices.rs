@@ -67,6 +67,12 @@ fn given(case: &Case<'_>, unit: usize, marked: bool) -> Option<String> {
         "marked" | "labelled" | "labeled" | "tagged" | "classified" => {
             Some(at + 1 + usize::from(lower(at + 1) == "as"))
         }
+        // "If the pier was blocked, use PIER": only a label that stands in capitals.
+        "use" | "write" | "choose" | "set" | "pick" | "return" | "answer" | "give"
+            if words.get(at + 1).is_some_and(|word| is_loud(word.text(text))) =>
+        {
+            Some(at + 1)
+        }
         "go" | "goes" | "belong" | "belongs" if matches!(&*lower(at + 1), "to" | "into" | "in" | "under") => {
             Some(at + 2)
         }
@@ -82,9 +88,17 @@ fn given(case: &Case<'_>, unit: usize, marked: bool) -> Option<String> {
     let word = words.get(from).filter(|word| is_plain(word))?;
     let ends = words.get(from + 1).is_none_or(|next: &Word| next.is_punctuation());
     // "Complaints go to COMPLAINT".
-    let loud = word.text(text).len() > 1 && !word.text(text).contains(char::is_lowercase);
+    let loud = is_loud(word.text(text));
     let named = matches!(&*lower(from - 1), "it" | "them" | "as") || loud;
     (ends && named).then(|| word.text(text).to_string())
+}
+
+/// `PIER`, and no `JSON`.
+fn is_loud(word: &str) -> bool {
+    word.len() > 1
+        && word.chars().all(|c| c.is_uppercase() || c == '_')
+        && !["JSON", "XML", "CSV", "YAML", "HTML", "SQL", "URL", "ISO", "UTC", "MUST", "NOT", "ONLY", "ALL"]
+            .contains(&word)
 }
 
 fn is_plain(word: &Word) -> bool {

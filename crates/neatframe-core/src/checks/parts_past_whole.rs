@@ -3,6 +3,7 @@
 use super::clashing_demands::comes_after;
 use super::{Case, Sink};
 use crate::requirement::{Bound, Demand, Measure, Requirement, Subject, number, singular};
+use crate::span::Span;
 
 /// Parts that stand outside what a limit on the reply counts.
 const OUTSIDE: [&str; 8] =
@@ -23,6 +24,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         Some((rule, most))
     });
     let Some((whole, most)) = whole else { return };
+    if lines_of_a_form(case, sink, whole, most) {
+        return;
+    }
     for part in firm().filter(|rule| rule.unit != whole.unit && !comes_after(case, rule)) {
         let Some((named, least)) = words(part).and_then(least) else { continue };
         let count = match &part.subject {
@@ -47,6 +51,34 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             return;
         }
     }
+}
+
+/// "Delays: 40 words", "Causes: 40 words", "Remedies: 40 words", where the whole has at most 80.
+fn lines_of_a_form(case: &Case<'_>, sink: &mut Sink<'_>, whole: &Requirement, most: u32) -> bool {
+    let mut parts: Vec<(&str, u32, Span)> = Vec::new();
+    for rule in
+        case.requirements.iter().take(RULES).filter(|rule| !rule.conditional && rule.unit != whole.unit)
+    {
+        let (Subject::Named(name), Demand::Amount { measure: Measure::Words, bound }) =
+            (&rule.subject, &rule.demand)
+        else {
+            continue;
+        };
+        let Some(needed) = bound.least.or(bound.most.filter(|_| bound.about)) else { continue };
+        if !OUTSIDE.contains(&name.as_str()) && !parts.iter().any(|(other, ..)| other == name) {
+            parts.push((name, needed, rule.span));
+        }
+    }
+    let sum = parts.iter().fold(0u32, |sum, (_, needed, _)| sum.saturating_add(*needed));
+    let Some((.., last)) = parts.last().filter(|_| parts.len() >= 2 && sum > most) else { return false };
+    let (later, earlier) = ((*last).max(whole.span), (*last).min(whole.span));
+    let line = case.source.position(earlier.start()).line;
+    let (two, one) = (case.shown(later), case.shown(earlier));
+    let message = format!("`{two}` and `{one}` (line {line}) do not fit: the parts alone have {sum} words");
+    sink.report(later, message, "change one of the two, so that the parts fit into the whole")
+        .related
+        .push(earlier);
+    true
 }
 
 /// "A summary of 100 words", "the summary has three paragraphs of 80 words each".

@@ -2,7 +2,8 @@
 
 use super::{
     Case, Check, Meta, Sink, answer_options, beyond_levels, coded, columns, field_rules, filled_forms,
-    listed_fields, odd_label, owed_word, quoted_number, sorted_by_rule, things_shown, typed_fields, uncited,
+    listed_fields, odd_label, owed_word, quoted_number, shown_within, sorted_by_rule, things_shown,
+    typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -209,6 +210,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     fields(case, sink);
     field_rules::run(case, sink);
     answer_options::run(case, sink);
+    shown_within::run(case, &rules, sink);
 }
 
 /// The only field of the template that a record has nowhere.

@@ -61,7 +61,10 @@ pub(super) fn clock(text: &str, words: &[Word]) -> Option<&'static str> {
     // "Write times like "3 pm"".
     let times = words.iter().position(|word| matches!(&*word.lower(text), "times" | "time" | "hours"));
     let noon = |word: &Word| matches!(&*word.lower(text), "pm" | "am" | "p.m" | "a.m");
-    if times.is_some_and(|at| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]))) {
+    // "Times on the 24-hour clock, as in 3:15 pm" is about the clock that it names.
+    let named = words.iter().any(|word| word.text(text) == "24");
+    let halved = |at: usize| words[at..].windows(2).any(|pair| pair[0].is_number() && noon(&pair[1]));
+    if times.is_some_and(halved) && !named {
         return Some("12-hour clock");
     }
     // "Write 16:30, not 4:30 pm".

@@ -14,7 +14,7 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
     let find = |needle: &str| body.find(needle).map(|offset| at(offset, needle.len()));
     match axis {
         "emoji" => {
-            let (offset, sign) = body.char_indices().find(|(_, c)| is_emoji(*c))?;
+            let (offset, sign) = first_emoji(body)?;
             Some(Breach { place: at(offset, sign.len_utf8()), what: format!("`{sign}` stands in a sample") })
         }
         "questions at a time" if spoken => {
@@ -137,6 +137,11 @@ fn questions(text: &str) -> usize {
         .filter(|rest| ASKS.iter().any(|ask| rest.split_whitespace().next() == Some(ask)))
         .count();
     marks + joined
+}
+
+/// The first emoji of a text, and where it stands, in bytes.
+pub(crate) fn first_emoji(text: &str) -> Option<(usize, char)> {
+    text.char_indices().find(|(_, c)| is_emoji(*c))
 }
 
 fn is_emoji(c: char) -> bool {

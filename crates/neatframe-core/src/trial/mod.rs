@@ -13,6 +13,7 @@ mod units;
 
 pub(crate) use gaps::{is_another as is_another_gap, is_nothing};
 pub(crate) use listed::row;
+pub(crate) use manners::first_emoji;
 pub(crate) use money::{differ, is_sum};
 pub(crate) use times::spelt_date;
 
