@@ -38,6 +38,7 @@ mod counted {
         on_one_line: "Write the notice.\nThe table has four columns: boat, pier, minutes." => ["clashing-demands"];
         on_one_line_right: "Write the notice.\nThe table has three columns: boat, pier, minutes." => [];
         labels: "Sort the slips.\nUse one of these four labels: FOG, ENGINE, CREW." => ["clashing-demands"];
+        beside_it: "Write the book.\n- Name the pier.\n- Each chapter has three sections.\n- A section has no more than two pages.\n- No maps." => [];
         lists_apart: "Answer with an object of two fields:\n* `action`, one of the actions below\n* `args`, a map\n\n* `read` - reads a file\n* `write` - writes a file\n* `run` - runs a command" => [];
         second_paragraph: "Write one paragraph.\nPut the causes in a second paragraph." => ["clashing-demands"];
     }
@@ -66,5 +67,39 @@ mod within_a_rule {
         currency: "Write the notice.\nFares in euros, for example $4.50." => ["sample-breaks-rule"];
         currency_kept: "Write the notice.\nFares in euros, for example €4.50." => [];
         denied: "Write the notice.\nFares in euros, never in dollars like $4.50." => [];
+    }
+}
+
+mod by_name_and_by_deed {
+    remarks! { Conflict:
+        mocks: "Write the tests.\nNo mocks.\nName the pier.\nMock the database." => ["clashing-demands"];
+        another_deed: "Write the tests.\nNo mocks.\nName the pier.\nStart the database." => [];
+        comments: "Write the script.\nNo comments in the code.\nName the pier.\nAdd comments where necessary." => ["clashing-demands"];
+        comments_denied: "Write the script.\nNo comments in the code.\nName the pier.\nDo not add comments to the tests." => [];
+        within_a_part: "Write the ticket.\nThe summary is one sentence.\nName the pier.\nExplain in the summary, in three sentences, what happened." => ["clashing-demands"];
+        within_another_part: "Write the ticket.\nThe summary is one sentence.\nName the pier.\nExplain in the note, in three sentences, what happened." => [];
+        below_their_name: "Write the notice: an intro, three sections and a closing line. Sections:\n- Delays\n- Causes\n- Remedies\n- Contact" => ["clashing-demands"];
+        a_level_that_is_none: "Write the ticket.\n\nSeverity levels:\nA - danger to life\nB - damage\nC - nuisance\n\nRules:\n- Name the pier.\n- Severity D is for slips with no pier." => ["clashing-demands"];
+        a_level_of_them: "Write the ticket.\n\nSeverity levels:\nA - danger to life\nB - damage\nC - nuisance\n\nRules:\n- Name the pier.\n- Severity C is for slips with no pier." => [];
+    }
+}
+
+mod lost {
+    remarks! { Steps:
+        titled_steps: "Talk to the guest.\nFollow the steps in \"Crisis protocol\"." => ["lost-reference"];
+        titled_steps_there: "Talk to the guest.\nFollow the steps in \"Crisis protocol\".\n\n# Crisis protocol\nStay calm." => [];
+    }
+}
+
+mod wording {
+    remarks! { Vague:
+        something_sensible: "Talk to the guest.\nIf the boat is late, do something sensible." => ["unmeasured-wording"];
+    }
+}
+
+mod padding {
+    remarks! { Wordy:
+        listen_as_a_deed: "Listen, ask back, and name the pier." => [];
+        listen_as_a_call: "Listen, I need the name of the pier." => ["padding"];
     }
 }

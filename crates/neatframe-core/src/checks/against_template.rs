@@ -254,7 +254,8 @@ fn other_fields(case: &Case<'_>, template: &Template, rule: &Requirement, fields
         && in_words
         && of_kind
         && common >= 1
-        && common * 2 >= asked.len().min(own.len())
+        && (common * 2 >= asked.len().min(own.len())
+            || template.kind == Kind::Table && asked.len() != own.len())
         && own != asked
         && asked.len() >= 2
 }

@@ -2,8 +2,8 @@
 
 use super::{
     Case, Check, Meta, Sink, accompanied, against_template, always_there, answer_tag, answer_times,
-    case_outcome, catch_all, choice_ruled_out, closed_days, counts, each_opens, emptied, even_so,
-    field_done_or_not, first_question, fixed_words, free_hours, kept_or_changed, left_out_or_marked,
+    case_outcome, catch_all, choice_ruled_out, closed_days, counts, deed_ruled_out, each_opens, emptied,
+    even_so, field_done_or_not, first_question, fixed_words, free_hours, kept_or_changed, left_out_or_marked,
     listed_order, miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside, one_or_several,
     only_or_all, outside_choices, outside_hours, parts_past_whole, past_count, per_holder, refused_topic,
     rival_sources, rival_values, ruled_out_word, scale_or_names, sign_ruled_out, thresholds, tie_break,
@@ -152,6 +152,7 @@ impl Check for ClashingDemands {
         answer_times::run(case, sink);
         closed_days::run(case, sink);
         against_template::run(case, sink);
+        deed_ruled_out::run(case, sink);
         scale_or_names::run(case, sink);
         sign_ruled_out::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {

@@ -24,7 +24,18 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
         let words = case.words_of(unit);
         let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
         for at in 1..words.len() {
-            let part = matches!(&*lower(at), "section" | "chapter" | "appendix" | "part");
+            // "Follow the steps in "Crisis protocol"": a title stands in capitals.
+            let titled = |at: usize| {
+                words.get(at + 1).is_some_and(|word| word.is(vocabulary::QUOTE))
+                    && words.get(at + 2).is_some_and(|word| word.text(text).starts_with(char::is_uppercase))
+            };
+            let steps = matches!(&*lower(at), "in" | "under")
+                && matches!(
+                    &*lower(at - 1),
+                    "steps" | "procedure" | "rules" | "instructions" | "guidance" | "table"
+                )
+                && titled(at);
+            let part = steps || matches!(&*lower(at), "section" | "chapter" | "appendix" | "part");
             if looked >= MOST_TITLES {
                 return found;
             }
@@ -45,10 +56,12 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             let lead = if behind { at } else { opens.unwrap_or(at) };
             let led = |back: usize| lead.checked_sub(back).map_or(Cow::Borrowed(""), &lower);
             let before = if led(1) == "the" { led(2) } else { led(1) };
-            let points = [
-                "in", "see", "under", "from", "per", "follow", "read", "of", "to", "against", "consult", "by",
-            ]
-            .contains(&&*before);
+            let points = steps
+                || [
+                    "in", "see", "under", "from", "per", "follow", "read", "of", "to", "against", "consult",
+                    "by",
+                ]
+                .contains(&&*before);
             let makes = words[..at].iter().any(|word| {
                 matches!(&*word.lower(text), "put" | "add" | "place" | "file" | "answer" | "list")
             });

@@ -82,6 +82,11 @@ fn led_to(case: &Case<'_>, unit: usize) -> Option<(usize, Span, usize, Span)> {
         return (short && ends && !list.contains("etc")).then_some((count, span, names.len(), place));
     }
     let ends = words.last().map(|word| word.text(text))?;
+    // "An intro, three sections and a closing line", and "Sections:" right below.
+    let noun = lower(at + 1);
+    if let Some((length, place)) = below_its_name(case, unit, &noun) {
+        return Some((count, span, length, place));
+    }
     let structural =
         matches!(&*lower(at + 1), "sections" | "steps" | "parts" | "phases" | "stages" | "headings");
     let has = structural
@@ -91,12 +96,28 @@ fn led_to(case: &Case<'_>, unit: usize) -> Option<(usize, Span, usize, Span)> {
             &*lower(at - 1),
             "has" | "in" | "exactly" | "into" | "of" | "through" | "the" | "these" | "following"
         );
-    let leads = ends == ":" || ends == "." && has;
+    // The next item of one list is none of what an item counts, unless it stands below it.
+    let piece = |unit: usize| &case.outline.pieces[case.units[unit].pieces.start];
+    let beside = matches!(case.units[unit].kind, UnitKind::Item { .. })
+        && case.units.get(unit + 1).is_none_or(|_| piece(unit + 1).indent <= piece(unit).indent);
+    let leads = (ends == ":" || ends == "." && has) && !beside;
     let next = case.units.get(unit + 1).filter(|_| leads)?;
     // "Write three bullets:" and a list of what to heed names no bullets where the list is of rules.
     let (length, place) = entries(case, unit + 1).filter(|_| next.opens_piece)?;
     let length = unparted(case, unit + 1, length);
     Some((count, span, length, place))
+}
+
+/// How many entries stand below a label with this name, in the lines right behind a unit.
+fn below_its_name(case: &Case<'_>, unit: usize, noun: &str) -> Option<(usize, Span)> {
+    const NEAR: usize = 3;
+    let named = |at: &usize| {
+        let line = case.text(case.units[*at].text).trim_matches(['#', '*', ' ']);
+        line.strip_suffix(':').is_some_and(|label| label.eq_ignore_ascii_case(noun))
+    };
+    let label = (unit + 1..case.units.len()).take(NEAR).find(named)?;
+    let (length, place) = entries(case, label + 1)?;
+    Some((unparted(case, label + 1, length), place))
 }
 
 /// How many of the entries stand with no blank line between them, where the first two do.

@@ -20,6 +20,7 @@ mod cost;
 mod counts;
 mod credential;
 mod days;
+mod deed_ruled_out;
 mod dropped_rules;
 mod durations;
 mod each_opens;

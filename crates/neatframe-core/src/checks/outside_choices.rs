@@ -3,7 +3,7 @@
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::lexicon::vocabulary;
-use crate::requirement::{Demand, quotations};
+use crate::requirement::{Demand, Subject, quotations};
 use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -33,7 +33,11 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         {
             continue;
         }
-        let Some(label) = given(case, unit, marked) else { continue };
+        let named = || match &offer.subject {
+            Subject::Named(thing) => behind_its_name(case, unit, thing),
+            _ => None,
+        };
+        let Some(label) = given(case, unit, marked).or_else(named) else { continue };
         let known = |choice: &String| choice.trim_matches(['`', '"', '“', '”']).eq_ignore_ascii_case(&label);
         if !choices.iter().any(known) && !WAYS_OUT.contains(&&*label.to_lowercase()) {
             let line = case.source.position(offer.span.start()).line;
@@ -91,6 +95,16 @@ fn given(case: &Case<'_>, unit: usize, marked: bool) -> Option<String> {
     let loud = is_loud(word.text(text));
     let named = matches!(&*lower(from - 1), "it" | "them" | "as") || loud;
     (ends && named).then(|| word.text(text).to_string())
+}
+
+/// "Severity D is for …": a level by the name of what has it.
+fn behind_its_name(case: &Case<'_>, unit: usize, thing: &str) -> Option<String> {
+    let text = case.source.text();
+    let level = |word: &Word| word.text(text).chars().all(char::is_uppercase);
+    let pair = case.words_of(unit).windows(2).find(|pair| {
+        pair[0].lower(text) == thing && !pair[1].is_punctuation() && !pair[1].is_number() && level(&pair[1])
+    })?;
+    Some(pair[1].text(text).to_string())
 }
 
 /// `PIER`, and no `JSON`.

@@ -290,10 +290,14 @@ fn calls_by_tag(case: &Case<'_>, slot: &Slot) -> bool {
 /// True in a unit that shows the shape of the answer.
 fn is_of_the_answer(case: &Case<'_>, slot: &Slot) -> bool {
     let Some(unit) = case.unit_of(slot) else { return false };
-    let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
-    let titled = ["answer", "output", "format", "result", "return", "reply", "response", "report", "deliver"]
-        .iter()
-        .any(|word| title.contains(word));
+    let says = |title: &str| {
+        ["answer", "output", "format", "result", "return", "reply", "response", "report", "deliver"]
+            .iter()
+            .any(|word| title.contains(word))
+    };
+    // A heading of the template stands within the part for it.
+    let mut titles = case.outline.chain(case.units[unit].section);
+    let titled = titles.any(|id| says(&case.text(case.outline.sections[id].title).to_lowercase()));
     titled || case.labels[unit].component == Some(Component::OutputFormat) || names_a_field(case, slot)
 }
 

@@ -342,6 +342,11 @@ pub(super) fn steps(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     }
 }
 
+/// Titles of a list of levels.
+const LEVELS: [&str; 6] = [
+    "severity levels", "priority levels", "urgency levels", "risk levels", "severity scale", "priority scale",
+];
+
 /// Heads of items that say something of a list.
 const TELLS: [&str; 14] = [
     "allowed", "allowed types", "do", "do not", "don't", "example", "examples", "exception", "important",
@@ -357,7 +362,9 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         // "Sort each letter into one of the topics", and further down "Topics:".
         let title = body.trim_matches(['#', '*', ':', ' ']);
         let title = chosen.contains(title.strip_prefix("the ").unwrap_or(title));
-        let asks = title || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
+        let levels = LEVELS.contains(&body.trim_matches(['#', '*', ':', ' ']));
+        let asks =
+            title || levels || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
         // "VISIT: tours and school classes" is one of the list itself.
         let next = sight.units.get(lead + 1);
         let beside = matches!(sight.units[lead].kind, UnitKind::Item { .. } | UnitKind::Field)
@@ -397,11 +404,16 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let tells = names.iter().any(|name| TELLS.contains(&name.to_lowercase().as_str()));
         if names.len() >= 2
             && !tells
-            && (capital || title || body.contains("label") || body.contains("class"))
+            && (capital || title || levels || body.contains("label") || body.contains("class"))
         {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
-            found.push(Requirement::on_reply(lead, span, demand, false));
+            let mut rule = Requirement::on_reply(lead, span, demand, false);
+            // "Severity levels": what has them is one part of the answer.
+            if let Some(part) = body.trim_matches(['#', '*', ':', ' ']).split(' ').next().filter(|_| levels) {
+                rule.subject = Subject::Named(part.to_string());
+            }
+            found.push(rule);
         }
     }
 }

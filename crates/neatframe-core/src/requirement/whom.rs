@@ -83,6 +83,16 @@ pub(super) fn of(
     {
         return whole_or(Subject::Each(singular(&lower(first - 1))));
     }
+    // "Explain in the summary, in three sentences, what happened": the part that it stands in.
+    let in_part = |at: usize| {
+        let part = singular(&lower(at + 2));
+        let one = PARTS.contains(&&*part) && !MANY.contains(&&*part) && part == *lower(at + 2);
+        (lower(at) == "in" && lower(at + 1) == "the" && one).then_some(part)
+    };
+    let held = (first.saturating_sub(5)..first).find_map(in_part).or_else(|| in_part(measure_at + 1));
+    if let Some(part) = held.filter(|_| words[0].is(vocabulary::VERB)) {
+        return whole_or(Subject::Named(part));
+    }
     // "After the text one line for the illustrator": a part with an end of its own.
     if lower(measure_at) == counted
         && ["for", "on", "about", "saying", "naming"].contains(&&*lower(measure_at + 1))
