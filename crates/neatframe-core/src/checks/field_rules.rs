@@ -174,33 +174,28 @@ pub(super) fn only_name<'a>(case: &Case<'_>, unit: usize, names: &[&'a str]) -> 
 /// "The party column holds "tenant" or "landlord"", "use only low, mid or high in the risk column".
 fn choices(body: &str, name: &str) -> Option<Vec<String>> {
     let lower = body.to_lowercase();
-    let at = lower.find(name.split(' ').next_back()?)?;
+    // Places in small letters are those of the text only where nothing changed its length.
     if lower.len() != body.len() {
         return None;
     }
-    let list = match body.get(at..)?.split_once(' ') {
-        _ if ["use only ", "use one of ", "write only ", "allow only ", "only "]
+    let at = lower.find(name.split(' ').next_back()?)?;
+    const ONLY: [&str; 5] = ["use only ", "use one of ", "write only ", "allow only ", "only "];
+    let list = if ONLY.iter().any(|lead| lower.starts_with(lead)) {
+        let lead = lower.find("only ").or_else(|| lower.find("one of "))?;
+        let ends = [" in the ", " for the ", " for ", " as the ", " as "];
+        let end = ends.iter().find_map(|sign| lower.find(sign))?;
+        body.get(lead..end)?.trim_start_matches("only ").trim_start_matches("one of ")
+    } else {
+        let signs = [
+            " column holds ", " column is ", " column contains ", " column has ", " field holds ",
+            " field is ", " holds ", " contains ", " must be ", " can be ", " is always ", " is ", " are ",
+            ": ", " = ", " may be ",
+        ];
+        let (from, sign) = signs
             .iter()
-            .any(|lead| lower.starts_with(lead)) =>
-        {
-            let lead = lower.find("only ").or_else(|| lower.find("one of "))?;
-            let end = [" in the ", " for the ", " for ", " as the ", " as "]
-                .iter()
-                .find_map(|sign| lower.find(sign))?;
-            body.get(lead..end)?.trim_start_matches("only ").trim_start_matches("one of ")
-        }
-        _ => {
-            let signs = [
-                " column holds ", " column is ", " column contains ", " column has ", " field holds ",
-                " field is ", " holds ", " contains ", " must be ", " can be ", " is always ", " is ",
-                " are ", ": ", " = ", " may be ",
-            ];
-            let (from, sign) = signs
-                .iter()
-                .filter_map(|sign| Some((lower[at..].find(sign)?, sign)))
-                .min_by_key(|(from, sign)| (*from, std::cmp::Reverse(sign.len())))?;
-            body.get(at + from + sign.len()..)?
-        }
+            .filter_map(|sign| Some((lower[at..].find(sign)?, sign)))
+            .min_by_key(|(from, sign)| (*from, std::cmp::Reverse(sign.len())))?;
+        body.get(at + from + sign.len()..)?
     };
     let list = list.split(['.', ';', '\n']).next()?.trim_start_matches("only ");
     let (names, firm) = offered(list)?;

@@ -27,7 +27,7 @@ pub(crate) struct Record {
 
 /// Signs between the cells of a row that has no strokes.
 const SIGNS: [&str; 5] = ["; ", ";", "\t", ", ", ","];
-/// How many records are looked at, the longest row, and the most cells of one, in bytes.
+/// How many records are looked at, the longest row, in bytes, and the most cells of one.
 const RECORDS: usize = 128;
 const ROW: usize = 2_000;
 const CELLS: usize = 24;
