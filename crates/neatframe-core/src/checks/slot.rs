@@ -222,6 +222,11 @@ fn is_shown_in_a_form(case: &Case<'_>, slot: &Slot) -> bool {
     let line_before = line_before(case, slot);
     let in_code =
         slot.syntax == Syntax::Braces && (line_before.contains("f'") || line_before.contains("f\""));
+    // "Use a format similar to this: You are an expert {{role}}." where `{task}` is what comes in.
+    if slot.syntax == Syntax::DoubleBraces {
+        let single = |other: &Slot| other.syntax == Syntax::Braces;
+        return case.slots.iter().take(MANY).any(single) && below_a_format(case, slot);
+    }
     if in_code || !matches!(slot.syntax, Syntax::Angles | Syntax::Brackets) {
         return in_code;
     }
@@ -241,6 +246,7 @@ fn is_shown_in_a_form(case: &Case<'_>, slot: &Slot) -> bool {
         || after_another
         || in_a_record
         || described
+        || line_before.contains("format: ")
         || below_a_format(case, slot)
         || has_its_label_elsewhere(case, slot, line_before)
 }

@@ -88,6 +88,9 @@ fn slot<'a>(
         let slot = format!("{{{{{NAME}: the parts of {parts} or the whole of {whole}?}}}}");
         return Some((later, Span::new(end, end), slot, finding));
     }
+    if let Some(slot) = counted_or_listed(finding) {
+        return Some((later, Span::new(end, end), slot, finding));
+    }
     let slot = format!("{{{{{NAME}: \"{one}\" or \"{two}\"?}}}}");
     (plain(&one) && plain(&two) && one != two).then(|| (later, Span::new(end, end), slot, finding))
 }
@@ -97,6 +100,14 @@ fn amounts_of(finding: &Finding) -> Option<(&str, &str)> {
     let sums = finding.message.strip_prefix("the parts add up to ").filter(|_| finding.check == "sum-off")?;
     let (parts, whole) = sums.split_once(", line ")?;
     Some((parts, whole.split_once(" says ")?.1))
+}
+
+/// "`three sections`: the list from line 6 on has 4, not 3": three sections, or the four.
+fn counted_or_listed(finding: &Finding) -> Option<String> {
+    let (counted, rest) = finding.message.strip_prefix('`')?.split_once("`: the list from line ")?;
+    let listed = rest.split_once(" on has ")?.1.split(',').next()?;
+    let plain = !counted.contains(['{', '}', '<', '>', '|', '"']);
+    plain.then(|| format!("{{{{{NAME}: {counted} or the {listed} that are listed?}}}}"))
 }
 
 /// The words of a demand up to the end of their clause, where they break off before a noun: "a table with", "write \"".

@@ -70,6 +70,11 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
             sections.insert(to, moved);
         }
     }
+    // Who answers is read first, however little it matters for the kind of work.
+    if let Some(role) = at(&sections, Component::Role) {
+        let first = sections.remove(role);
+        sections.insert(0, first);
+    }
     sections.push((INPUT.into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
     let mut dropped = plan.dropped.clone();
     if layout != Some(Layout::Plain) {

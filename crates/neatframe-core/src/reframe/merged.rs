@@ -7,7 +7,7 @@ use crate::likeness::stem;
 use crate::requirement::{Bound, Demand};
 use crate::review::Review;
 use crate::span::Span;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 use std::collections::{BTreeSet, HashMap, HashSet};
 
@@ -26,6 +26,12 @@ const LITTLE: usize = 1;
 
 /// From so many words of its own on, a demand says something else as well.
 const MUCH: usize = 6;
+
+/// Verbs that say nothing of a thing but that it is wanted.
+const PLAIN: [&str; 14] = [
+    "ensure", "feel", "get", "give", "keep", "look", "make", "need", "read", "remain", "sound", "stay",
+    "use", "write",
+];
 
 /// What is looked up for each pair, gathered once: a prompt may hold very many of them.
 pub(super) struct Pairs<'a> {
@@ -75,7 +81,14 @@ impl<'a> Pairs<'a> {
         if clearer && lost_earlier <= LITTLE && may_go(review, earlier, later) {
             return Goes::Earlier;
         }
+        // "It needs to look formal" has no word of its own but such verbs.
+        let more_than_verbs = || {
+            two.difference(&one).filter(|own| !PLAIN.iter().any(|verb| stem(verb) == **own)).count() > LITTLE
+        };
         let stays = lost_later >= MUCH
+            || self.is_of_another_part(earlier, later) && more_than_verbs()
+            || names_code_of_its_own(review, earlier, later)
+            || is_an_entry(review, earlier, later)
             || goes_on(review, later)
             || is_leaned_on(review, later)
             || self.asks_behind_the_material(earlier, later);
@@ -112,6 +125,18 @@ impl<'a> Pairs<'a> {
             .any(|before| self.amounts_of(before).iter().any(|told| same(told)))
     }
 
+    /// "You write AQL queries" behind "Task: write AQL": the role stays. A rule that goes into what the task only names stays
+    /// as well.
+    fn is_of_another_part(&self, earlier: usize, later: usize) -> bool {
+        let part = |unit: usize| self.review.labels()[unit].component;
+        let told = matches!(part(earlier), Some(Component::Task | Component::Role | Component::Context));
+        match part(later) {
+            Some(Component::Role) => part(earlier) != Some(Component::Role),
+            Some(Component::Constraints) => told,
+            _ => false,
+        }
+    }
+
     /// The ask once more, behind what it is about: there it is read last.
     fn asks_behind_the_material(&self, earlier: usize, later: usize) -> bool {
         let review = self.review;
@@ -122,6 +147,30 @@ impl<'a> Pairs<'a> {
         };
         review.labels()[later].component == Some(Component::Task) && (shown() || review.holds_slot(between))
     }
+}
+
+/// Something within backticks or quotation marks that the earlier one does not name.
+fn names_code_of_its_own(review: &Review, earlier: usize, later: usize) -> bool {
+    let [one, two] =
+        [earlier, later].map(|unit| review.source().slice(review.units()[unit].text).to_lowercase());
+    let named = |sign: char| two.split(sign).skip(1).step_by(2).map(str::trim).collect::<Vec<_>>();
+    ['`', '"'].into_iter().flat_map(named).any(|code| !code.is_empty() && !one.contains(code))
+}
+
+/// A line that leads on to what is below it, or an entry of another list than the earlier one: "The plan has: … - the fares",
+/// "The letter has: … - the fares".
+fn is_an_entry(review: &Review, earlier: usize, later: usize) -> bool {
+    let [this, that] = [later, earlier].map(|unit| &review.units()[unit]);
+    if review.source().slice(this.text).ends_with(':') {
+        return true;
+    }
+    let item = |unit: &Unit| matches!(unit.kind, UnitKind::Item { .. });
+    let orders = |unit: usize| {
+        review.words_of(unit).iter().take(3).any(|word| {
+            word.is(vocabulary::VERB | vocabulary::NEGATION | vocabulary::MODAL | vocabulary::CONDITION)
+        })
+    };
+    item(this) && !orders(later) && this.block != that.block
 }
 
 /// How many units back the same amount is looked for.

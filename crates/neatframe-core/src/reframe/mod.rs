@@ -206,7 +206,7 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let unread = review.language().is_some();
     let kept = match wishes.layout {
         Some(layout) => labelled::sections(review, layout).is_some(),
-        None => order::is_well_kept(review),
+        None => order::is_well_kept(review) || order::is_intricate(review),
     };
     if unread || kept || order::has_sections(review) || !order::is_worth_sections(review, &plan) {
         return marks::marked(in_place::in_place(review, plan, wishes), review.settings(), wishes.layout);

@@ -56,6 +56,7 @@ pub(super) fn has_sections(review: &Review) -> bool {
         || enclosed
         || demanding >= 2
         || bracketed(review) >= 2
+        || are_lists_with_titles(review)
         || holds_stages(review)
 }
 
@@ -76,6 +77,62 @@ fn holds_stages(review: &Review) -> bool {
                 })
         })
     })
+}
+
+/// Units from which a prompt is a system of its own, and how many of samples, of turns and of code it may hold.
+const SYSTEM: usize = 36;
+const SAMPLES: usize = 8;
+const TURNS: usize = 4;
+const CODE: usize = 8;
+
+/// True for a prompt whose parts lean on their places: a long one, one with many samples or much code, numbered lists with lists
+/// in them, the loop of an agent. Sorted by component it would be torn.
+pub(super) fn is_intricate(review: &Review) -> bool {
+    const LOOP: [&str; 4] = ["Thought:", "Action:", "Action Input:", "Observation:"];
+    let units = review.units();
+    let pieces = &review.outline().pieces;
+    let told = units.iter().filter(|unit| unit.kind != UnitKind::Mark).count();
+    let samples = review.labels().iter().filter(|label| label.component == Some(Component::Examples)).count();
+    let of = |kind: PieceKind| pieces.iter().filter(|piece| piece.kind == kind).count();
+    let looped = pieces.iter().filter(|piece| {
+        let line = review.source().slice(piece.span).trim_start();
+        LOOP.iter().any(|label| line.starts_with(label))
+    });
+    let item = |kind: PieceKind| matches!(kind, PieceKind::Item { .. });
+    let nested = pieces.windows(2).filter(|pair| {
+        pair[0].kind == PieceKind::Item { ordered: true }
+            && item(pair[1].kind)
+            && pair[1].indent > pair[0].indent
+    });
+    told > SYSTEM
+        || samples >= SAMPLES
+        || of(PieceKind::Turn) >= TURNS
+        || of(PieceKind::Code) >= CODE
+        || looped.count() >= 2
+        || nested.count() >= 2
+}
+
+/// Lists from which titles over them are an order of the whole.
+const LISTS: usize = 3;
+
+/// The longest title of a list, in words.
+const TITLE: usize = 6;
+
+/// "Before you answer:", "Build and run:", each over a list, and next to nothing beside them: sections in all but form.
+fn are_lists_with_titles(review: &Review) -> bool {
+    let pieces: Vec<_> =
+        review.outline().pieces.iter().filter(|piece| piece.kind != PieceKind::Blank).collect();
+    let item = |piece: &&&crate::outline::Piece| matches!(piece.kind, PieceKind::Item { .. });
+    let titled = |at: usize| {
+        let words = review.source().slice(pieces[at].span).trim();
+        words.starts_with(char::is_uppercase)
+            && words.ends_with(':')
+            && words.split_whitespace().count() <= TITLE
+            && pieces.get(at + 1).is_some_and(|next| item(&next))
+    };
+    let titles = (0..pieces.len()).filter(|at| titled(*at)).count();
+    let items = pieces.iter().filter(item).count();
+    titles >= LISTS && (items + titles) * 10 >= pieces.len() * 6
 }
 
 /// Lines such as `[Question]` over a text: titles in all but form.

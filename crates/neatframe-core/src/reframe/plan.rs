@@ -200,7 +200,8 @@ impl Plan {
     /// An edit of wording with its reason, unless something there is edited already.
     pub(super) fn reword(&mut self, review: &Review, edit: Edit, why: &str) {
         if self.take(std::slice::from_ref(&edit)) {
-            self.note(Change::Edited, edit.span, review, edit.replacement, why);
+            let change = if edit.replacement.is_empty() { Change::Dropped } else { Change::Edited };
+            self.note(change, edit.span, review, edit.replacement, why);
         }
     }
 

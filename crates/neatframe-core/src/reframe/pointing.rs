@@ -55,8 +55,10 @@ fn pointer(text: &str, words: &[Word]) -> Option<(usize, bool)> {
             _ => return None,
         };
         // "Above 40 words", "in bold above the text" measure or place something.
+        // "The tools are described below:" leads to the next line, which goes with it.
         let ends = words.get(at + 1).is_none_or(|next| {
-            next.is_punctuation() || matches!(&*next.lower(text), "and" | "or" | "in" | "for" | "into" | "to")
+            next.is_punctuation() && next.text(text) != ":"
+                || matches!(&*next.lower(text), "and" | "or" | "in" | "for" | "into" | "to")
         });
         ends.then_some((at, above))
     })
@@ -76,8 +78,18 @@ fn meant(review: &Review, order: &[&Chunk], (unit, above): (usize, bool), before
         (0..order.len()).filter(|&at| fits(order[at]) && stood(order[at])).collect();
     candidates.sort_by_key(|&at| order[at].units.start.abs_diff(unit));
     candidates.truncate(MOST);
-    if named.is_some() || candidates.len() <= 1 {
+    if named.is_some() {
         return candidates.first().copied();
+    }
+    let content = near.iter().rev().filter(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION));
+    let told = content.map(|word| word.lower(text)).find_map(|name| {
+        let stem = name.trim_end_matches('s');
+        let holds = |at: &usize| text[order[*at].span.range()].to_lowercase().contains(stem);
+        candidates.iter().copied().find(holds).filter(|_| stem.len() > 2)
+    });
+    if let [only] = candidates[..] {
+        let holds_several = order[only].is_input || order[only].units.len() > 1;
+        return told.or(holds_several.then_some(only));
     }
     // "The list below" is the one stretch of lines that list something.
     let listed = |at: &&usize| {
@@ -90,12 +102,7 @@ fn meant(review: &Review, order: &[&Chunk], (unit, above): (usize, bool), before
     if let (true, Some(list), None) = (of_a_list, lists.next(), lists.next()) {
         return Some(*list);
     }
-    let content = near.iter().rev().filter(|word| !word.is(vocabulary::STOP | vocabulary::PUNCTUATION));
-    content.map(|word| word.lower(text)).find_map(|name| {
-        let stem = name.trim_end_matches('s');
-        let holds = |at: &usize| text[order[*at].span.range()].to_lowercase().contains(stem);
-        candidates.iter().copied().find(holds).filter(|_| stem.len() > 2)
-    })
+    told
 }
 
 fn component_named(word: &str) -> Option<Component> {

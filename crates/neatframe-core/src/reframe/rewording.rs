@@ -92,7 +92,10 @@ fn begins_sentence(review: &Review, unit: usize) -> bool {
     let units = review.units();
     let over = unit == 0 || {
         let before = review.source().slice(units[unit - 1].text);
-        before.ends_with(['.', '!', '?']) && !before.ends_with("..")
+        let gap = &review.source().text()[units[unit - 1].text.end()..units[unit].text.start()];
+        let paragraph = gap.matches('\n').count() > 1 && units[unit].kind == UnitKind::Sentence;
+        paragraph && !before.ends_with([',', ':', ';'])
+            || before.ends_with(['.', '!', '?']) && !before.ends_with("..")
     };
     let amid = units[unit].kind == UnitKind::Field && !units[unit].opens_piece;
     over && (amid || units[unit].kind == UnitKind::Sentence)
@@ -220,7 +223,10 @@ fn as_an_order(review: &Review, unit: usize) -> Vec<(Edit, &'static str)> {
             && words[at + 1].is_punctuation()
             && !words[at - 1].is_punctuation()
     });
-    if let Some(at) = amid.filter(|_| words[0].is(vocabulary::VERB)) {
+    // "Hi, can you fix it pls?"
+    let asked =
+        (1..words.len().min(5)).any(|at| is(at, &["you"]) && is(at - 1, &["can", "could", "would", "will"]));
+    if let Some(at) = amid.filter(|_| asked || words[0].is(vocabulary::VERB)) {
         let cut = Span::new(words[at - 1].end as usize, words[at].end as usize);
         found.push((Edit { span: cut, replacement: String::new() }, "an order needs no please"));
     }

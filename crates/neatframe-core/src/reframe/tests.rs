@@ -1,5 +1,6 @@
 //! Restructuring keeps what the author wrote, or says what went.
 
+mod kept;
 mod mended;
 mod plain_writers;
 mod typed;

@@ -61,6 +61,13 @@ pub(super) fn softens(phrase: &str) -> bool {
     matches!(phrase, "kind of" | "sort of")
 }
 
+/// "… of finding a pier": no "to" goes before it.
+pub(super) fn opens_with_a_gerund(behind: &str) -> bool {
+    const SHORTEST: usize = 5;
+    let next = behind.split(|sign: char| !sign.is_alphanumeric()).next().unwrap_or("");
+    next.len() >= SHORTEST && next.ends_with("ing") && !matches!(next, "bring" | "spring" | "string")
+}
+
 /// The short form before what follows it: "most of the guests", "many of our boats".
 pub(super) fn fitted<'a>(short: &'a str, behind: &str) -> &'a str {
     const DETERMINERS: [&str; 10] =

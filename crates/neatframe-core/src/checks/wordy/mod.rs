@@ -61,6 +61,9 @@ impl Check for Padding {
                 continue;
             }
             let words = case.words_of(index);
+            if index > 0 && greets_by_name(case.source.text(), words) {
+                continue;
+            }
             if let Some(hit) = nothing_else(case, index) {
                 report(case, sink, unit.text, unit.text, &PADDING[hit.entry as usize]);
                 continue;
@@ -103,6 +106,19 @@ impl Check for Padding {
             }
         }
     }
+}
+
+/// "Hello Zhang Wei, …" amid a prompt: a letter that it holds begins so.
+fn greets_by_name(text: &str, words: &[Word]) -> bool {
+    const MODELS: [&str; 12] = [
+        "ai", "assistant", "bot", "chatbot", "chatgpt", "claude", "copilot", "everyone", "gemini", "gpt",
+        "there", "team",
+    ];
+    let greets = words.first().is_some_and(|word| matches!(&*word.lower(text), "hello" | "hi" | "dear"));
+    let names =
+        words.iter().skip(1).take_while(|word| word.text(text).starts_with(char::is_uppercase)).count();
+    let named = words.iter().skip(1).take(names).all(|word| !MODELS.contains(&&*word.lower(text)));
+    greets && names > 0 && named && words.get(names + 1).is_some_and(|word| word.text(text) == ",")
 }
 
 /// "Decide whether or not", and not "…, whether or not it rains", which "whether" alone cannot say.
@@ -164,6 +180,9 @@ fn nothing_else<'a>(case: &'a Case<'_>, unit: usize) -> Option<&'a Hit> {
     (polite && !quoted && (idle || !(0..words.len()).any(says))).then_some(first)
 }
 
+/// How many words may stand before the words by which a line left over from a chat is known.
+const AHEAD: usize = 4;
+
 fn report<'a>(
     case: &Case<'_>,
     sink: &'a mut Sink<'_>,
@@ -173,7 +192,9 @@ fn report<'a>(
 ) -> &'a mut Finding {
     let PaddingTerm { kind, short } = *term;
     let phrase = case.shown(span);
-    let whole = matches!(kind, PaddingKind::ChatLine);
+    // "Last ten minutes at least. you're a lifesaver": what stands before it is no line of a chat.
+    let ahead = case.source.text()[unit.start()..span.start()].split_whitespace().count();
+    let whole = matches!(kind, PaddingKind::ChatLine) && ahead <= AHEAD;
     let place = if whole { unit } else { span };
     let (message, write) = match kind {
         PaddingKind::Filler => (format!("`{phrase}` adds nothing"), "leave it out".to_string()),
@@ -209,7 +230,7 @@ fn report<'a>(
             let gap = case.source.text()[goes.end()..].len() - behind.len();
             let all = goes.cover(Span::new(goes.end(), goes.end() + gap + length));
             finding.fix = cut(case.source.text(), all, word, opens);
-        } else if !governs && !half {
+        } else if !(governs || half || short == "to" && idle::opens_with_a_gerund(behind)) {
             // "As a language model, name the boat": the order behind it opens the sentence then.
             let goes_on =
                 if whole { behind.starts_with(char::is_lowercase) } else { goes.end() < unit.end() };
@@ -217,6 +238,15 @@ fn report<'a>(
             let loud = !phrase.contains(char::is_lowercase) && phrase.contains(char::is_uppercase);
             let written = if loud { short.to_uppercase() } else { short.to_string() };
             finding.fix = cut(case.source.text(), goes, &written, opens && goes_on);
+            // "Can you help me with a poem?" becomes an order.
+            let asks = ["can you", "could you", "would you", "will you"]
+                .iter()
+                .any(|lead| phrase.to_lowercase().contains(lead));
+            let rest = &case.source.text()[goes.end()..unit.end().max(goes.end())];
+            if let Some(at) = rest.find('?').filter(|_| asks && goes_on) {
+                let sign = Span::new(goes.end() + at, goes.end() + at + 1);
+                finding.fix.push(Edit { span: sign, replacement: ".".into() });
+            }
             if short.eq_ignore_ascii_case("make sure that") {
                 finding.fix.extend(plainly(case, Span::new(span.end(), unit.end())));
             }
