@@ -401,7 +401,7 @@ pub(crate) fn run(case: &Case<'_>) -> Vec<Finding> {
 }
 
 /// Two sentences that clash are told of once, however many ways there are in which they do; what is ordered and forbidden is
-/// told last.
+/// told last, and that the two are alike is not told.
 fn tell_once(case: &Case<'_>, findings: &mut Vec<Finding>) {
     const GENERAL: &str = "order-against-ban";
     let clashes = |finding: &Finding| finding.family == Family::Conflict;
@@ -413,6 +413,11 @@ fn tell_once(case: &Case<'_>, findings: &mut Vec<Finding>) {
         std::mem::take(findings).into_iter().partition(|finding| finding.check == GENERAL);
     rest.retain(|finding| !clashes(finding) || keep(finding));
     rest.extend(general.into_iter().filter(|finding| keep(finding)));
+    let alike = |finding: &Finding| finding.family == Family::Redundant;
+    rest.retain(|finding| {
+        let clash = |(one, two): (usize, usize)| told.contains(&(one, two)) || told.contains(&(two, one));
+        !alike(finding) || !pair(finding).is_some_and(|(one, two)| one != two && clash((one, two)))
+    });
     *findings = rest;
 }
 

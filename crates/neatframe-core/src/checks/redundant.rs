@@ -200,8 +200,13 @@ fn shows_a_line(line: &str) -> bool {
     let headed = line.starts_with('#') && named(line);
     let turn = headed || line.strip_prefix("> ").is_some_and(named) || line.starts_with('[') && named(line);
     // "WRONG: …" in a list of good and bad ones.
-    let judged = line.split_once(':').is_some_and(|(label, _)| {
-        matches!(label, "CORRECT" | "WRONG" | "INCORRECT" | "GOOD" | "BAD" | "RIGHT" | "YES" | "NO")
+    let judged = line.split_once(':').is_some_and(|(label, behind)| {
+        // `Wrong: "…"`.
+        let shown = behind.trim_start().starts_with(['`', '"', '“']);
+        let label = if shown { label.to_uppercase() } else { label.into() };
+        matches!(&*label, "CORRECT" | "WRONG" | "INCORRECT" | "GOOD" | "BAD" | "RIGHT" | "YES" | "NO")
+            // The turns of an agent at work.
+            || matches!(&*label, "Thought" | "Action" | "Action Input" | "Observation")
     });
     let key = line.strip_prefix('"').and_then(|rest| rest.split_once('"')).map(|(_, rest)| rest.trim_start());
     turn || judged || line.ends_with("###") || key.is_some_and(|rest| rest.starts_with(':'))

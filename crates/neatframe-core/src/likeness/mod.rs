@@ -9,6 +9,7 @@ mod kept;
 mod said;
 mod stem;
 
+use crate::directive::unwrapped;
 use crate::lexicon::vocabulary;
 use crate::words::Word;
 pub(crate) use apart::{are_apart, are_opposed, are_other_cases};
@@ -78,6 +79,14 @@ pub(crate) fn gist(text: &str, words: &[Word], quality: bool) -> Gist {
             || matches!((&*one, &*two), ("instead", "of") | ("rather", "than"))
     });
     let words = &words[..tail.filter(|at| *at >= 2).unwrap_or(words.len())];
+    // "Refrain from naming guests", "I don't want you to name guests".
+    let wrapped = unwrapped(text, words).filter(|directive| directive.body.start > 0);
+    if let Some(directive) = &wrapped {
+        negations += u32::from(directive.forbids);
+        let reminds = |word: &Word| matches!(&*word.lower(text), "forget" | "remember");
+        gist.reminds = words[..directive.body.start].iter().any(reminds);
+    }
+    let words = wrapped.map_or(words, |directive| &words[directive.body]);
     let whole = words;
     let preserved = preserves(text, words);
     gist.preserves = preserved;

@@ -3,6 +3,7 @@
 mod alone;
 mod asks;
 mod bans;
+mod code;
 mod grounding;
 mod limits;
 mod manners;
@@ -29,10 +30,14 @@ use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
 use asks::Asked;
 pub(crate) use asks::calls_to_work;
+use code::{is_code, name_other_code};
 use std::collections::HashMap;
 
 /// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
 const CANDIDATES: usize = 48;
+
+/// The fewest words of a first clause that is a demand of its own.
+const CLAUSE: usize = 3;
 
 /// The earlier twin of each demand that has one. `demands` are unit indices in order.
 pub(crate) fn find(
@@ -72,7 +77,7 @@ pub(crate) fn find(
     for (unit, earlier) in values::stated_again(source.text(), words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
-    let demands: Vec<usize> = demands.collect();
+    let demands: Vec<usize> = demands.filter(|unit| !is_code(source.slice(units[*unit].text))).collect();
     let spans = || demands.iter().map(|unit| (*unit, units[*unit].text));
     // What leads on, a slot, or "these lines" that others were told of before.
     let stands_alone = |unit: &usize| {
@@ -80,7 +85,7 @@ pub(crate) fn find(
         let points = at(*unit).first().is_some_and(|word| {
             matches!(&*word.lower(source.text()), "these" | "this" | "those" | "it" | "they" | "that")
         });
-        !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<']) && !is_code(body)
+        !points && !body.ends_with(':') && !body.starts_with(['[', '{', '<'])
     };
     let alone = demands.iter().filter(|unit| stands_alone(unit)).map(|unit| (*unit, units[*unit].text));
     let text = source.text();
@@ -110,6 +115,8 @@ pub(crate) fn find(
     }
     let mut by_stem: HashMap<u32, Vec<usize>> = HashMap::new();
     let mut gists: HashMap<usize, Gist> = HashMap::new();
+    // "Never promise a refund; say that the office decides": what its first clause demands.
+    let mut openings: HashMap<usize, Gist> = HashMap::new();
     let mut borders: Vec<(usize, Confined)> = Vec::new();
     // What is asked for first.
     let mut asked = Asked::default();
@@ -179,7 +186,8 @@ pub(crate) fn find(
                 || tells && asks(*earlier)
                 || alone::are_of_two_sides(text, at(*earlier), own);
             !another
-                && gist.is_said_by(&gists[earlier])
+                && (gist.is_said_by(&gists[earlier])
+                    || openings.get(earlier).is_some_and(|opening| gist.is_said_by(opening)))
                 // What a persona is good at holds much that a step goes into.
                 && (!of_persona(*earlier) || of_persona(unit) || gist.is_most_of(&gists[earlier]))
                 && !are_apart(
@@ -207,6 +215,10 @@ pub(crate) fn find(
             by_stem.entry(stem).or_default().push(unit);
         }
         gists.insert(unit, gist);
+        let clause = own.iter().position(|word| matches!(word.text(text), ";" | "—")).unwrap_or_default();
+        if clause >= CLAUSE && own[..clause].iter().any(|word| word.is(vocabulary::NEGATION)) {
+            openings.insert(unit, crate::likeness::gist(text, &own[..clause], quality));
+        }
     }
     // The same words are the twin, rather than others that say the same: so a block that was pasted twice is found whole.
     for (unit, earlier) in &mut twins {
@@ -217,6 +229,9 @@ pub(crate) fn find(
             .unwrap_or(*earlier);
     }
     twins.retain(|unit, earlier| {
+        if is_code(source.slice(units[*unit].text)) {
+            return false;
+        }
         let same = source.slice(units[*unit].text) == source.slice(units[*earlier].text);
         // What is said of each field on its own is said once for each.
         let of_fields = || [*unit, *earlier].iter().all(|unit| is_behind_a_field(&units[*unit]));
@@ -229,6 +244,7 @@ pub(crate) fn find(
             && !ends_in_a_new_place(text, at(*unit), at(*earlier))
             && !takes_both(text, at(*earlier), at(*unit))
             && !is_a_hole(text, at(*unit))
+            && !name_other_code(source.slice(units[*unit].text), source.slice(units[*earlier].text))
     });
     twins
 }
@@ -414,13 +430,6 @@ fn names_only(source: &Source, words: &Words, unit: &Unit) -> bool {
         && !plain.first().is_some_and(|word| word.is(vocabulary::VERB | vocabulary::NEGATION));
     // "piers/merle.txt".
     slot || title || is_code(text) || !text.contains(char::is_whitespace)
-}
-
-/// `// Match the label`, `boats += [('Merle', 1)]`, `+import math`: a line of code, which demands nothing.
-fn is_code(line: &str) -> bool {
-    let line = line.trim_start();
-    let opens = ["//", "/*", "$ ", "+import ", "import ", "+from "].iter().any(|sign| line.starts_with(sign));
-    opens || [" += ", " || ", " && ", " => {", "();", " === "].iter().any(|sign| line.contains(sign))
 }
 
 /// Earlier demands that share the rarest words, in order.

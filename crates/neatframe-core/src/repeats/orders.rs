@@ -1,6 +1,7 @@
 //! One order in the same words, with others set between them or behind: "Extract all fares in the log", and later "Extract ALL named
 //! fares of the log".
 
+use crate::directive::unwrapped;
 use crate::lexicon::vocabulary;
 use crate::likeness::{are_apart, stem};
 use crate::span::Span;
@@ -106,7 +107,12 @@ fn read(text: &str, words: &[Word]) -> Vec<Order> {
                     || words[at - 1].is_punctuation()
             })
     };
-    let forbids = |at: usize| words[..at].iter().rev().take(3).any(|word| word.is(vocabulary::NEGATION));
+    // "Never fail to show", "I don't want you to show".
+    let wrapped = unwrapped(text, words).filter(|directive| directive.body.start > 0);
+    let (from, denied) = wrapped.map_or((0, false), |directive| (directive.body.start, directive.forbids));
+    let denies = |words: &[Word]| words.iter().rev().take(3).any(|word| word.is(vocabulary::NEGATION));
+    let forbids =
+        |at: usize| if at < from { denies(&words[..at]) } else { denied != denies(&words[from..at]) };
     (0..words.len())
         .filter(|at| opens(*at))
         .map(|at| {

@@ -1,6 +1,7 @@
 //! A demand that stands word for word within an earlier one: "Never name a price." behind "Never name a price, but say where it
 //! is listed."
 
+use crate::directive::unwrapped;
 use crate::lexicon::vocabulary;
 use crate::span::Span;
 use crate::words::{Word, Words};
@@ -173,6 +174,19 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
     let mut out = Vec::new();
     let mut at = 0;
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let not = Said {
+        hash: vocabulary::hash(b"not"),
+        tells: false,
+        denies: true,
+        opens_a_case: false,
+        ends: false,
+        only: false,
+    };
+    // "Never fail to ask", "refrain from asking".
+    if let Some(directive) = unwrapped(text, words) {
+        at = directive.body.start;
+        out.extend(Some(not).filter(|_| directive.forbids && at > 0));
+    }
     // "Make sure to", "be sure that you", "you must".
     loop {
         let (one, two) = (lower(at), lower(at + 1));
@@ -189,14 +203,7 @@ fn plain(text: &str, words: &[Word]) -> Vec<Said> {
     // "You will be penalized if you name a price" forbids it.
     if (0..PENALTY.len()).all(|place| lower(at + place) == PENALTY[place]) {
         at += PENALTY.len();
-        out.push(Said {
-            hash: vocabulary::hash(b"not"),
-            tells: false,
-            denies: true,
-            opens_a_case: false,
-            ends: false,
-            only: false,
-        });
+        out.push(not);
     }
     let (mut ends, mut only) = (false, false);
     for (place, word) in words.iter().enumerate().skip(at.min(words.len())) {

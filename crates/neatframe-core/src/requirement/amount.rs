@@ -457,8 +457,13 @@ fn amount_at(text: &str, words: &[Word], at: usize) -> Option<(usize, Bound, usi
     let bound = |least, most| Bound { least, most, about: false };
     let bound = match (side.or(open), top) {
         (_, Some(top)) => bound(Some(value), Some(top)),
+        // "No sentence has 20 or more words", "no list of two or fewer items".
+        (Some(Side::Least), None) if negated && open.is_some() => bound(None, value.checked_sub(1)),
+        (Some(Side::Most), None) if negated && open.is_some() => bound(value.checked_add(1), None),
         (Some(side), None) => bound_of(side, value, negated),
         (None, None) => match (&*after, &*after2) {
+            ("or", "more") if negated => bound(None, value.checked_sub(1)),
+            ("or", "fewer" | "less") if negated => bound(value.checked_add(1), None),
             ("or", "fewer" | "less")
             | ("at", "most")
             | ("at", "the")

@@ -3,7 +3,9 @@
 use super::whom::{WHOLE, singular};
 use super::{Demand, Requirement, Sight, is_exception};
 use crate::component::Component;
+use crate::directive::unwrapped;
 use crate::lexicon::{self, Hit, POLES, Set, vocabulary};
+use crate::presence::presence;
 use crate::span::Span;
 use crate::words::Word;
 use std::borrow::Cow;
@@ -21,6 +23,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let exception = OnceCell::new();
+    let wrapped = unwrapped(text, words);
+    // "Leave out technical terms", "keep technical terms out".
+    let left_out = presence(text, words).filter(|thing| thing.left_out);
     if let Some(place) = asks_together(text, words) {
         let demand = Demand::Manner { axis: "questions at a time", pole: "several" };
         found.push(Requirement::on_reply(unit, place, demand, is_exception(text, words)));
@@ -171,8 +176,15 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         if ends_in_a_bound || allows_some || one_mark {
             continue;
         }
-        let negated = (from..to).any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at))
+        let negated = (from..to)
+            .any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at) && !asks_twice_over(text, &words[at..]))
             || !own && ruled_out_with(text, &words[..hit.first])
+            || left_out.as_ref().is_some_and(|thing| {
+thing.span.contains(place)})
+            // "Keep technical terms out of the card".
+            || words[hit.first].lower(text) == "keep"
+                && words.get(hit.last + 1).is_some_and(|next| next.lower(text) == "out")
+            || !own && wrapped.as_ref().is_some_and(|ban| ban.forbids && ban.body.contains(&hit.first))
             // "Present nothing in tables".
             || hit.first > 0
                 && matches!(&*words[hit.first].lower(text), "in" | "with" | "as")
@@ -185,6 +197,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             // A pole that is ruled out, and stands against no single other one.
             (true, "") => continue,
             (true, flips) => flips,
+            // "Do not name fares that are not in the table".
+            (false, "listed only") if bars_what_is_not(text, &words[..hit.first]) => "listed only",
             (false, _) => pole.name,
         };
         // "Within one day, sort by name": the second order holds inside the first.
@@ -254,6 +268,20 @@ fn ruled_out_with(text: &str, before: &[Word]) -> bool {
         word.is(vocabulary::STOP_MARK) || matches!(&*word.lower(text), "but" | "instead" | "and" | ",")
     });
     opens && carried && !broken
+}
+
+/// "Don't |forget to| name it", "never fail to": what opens with a negation and denies nothing.
+pub(crate) fn asks_twice_over(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let verb = 1 + usize::from(matches!(&*lower(1), "ever" | "you"));
+    matches!(&*lower(verb), "forget" | "fail" | "neglect" | "hesitate" | "omit") && lower(verb + 1) == "to"
+}
+
+/// "Do not name fares that are |not in the table|": a ban on what is told of behind "that".
+fn bars_what_is_not(text: &str, before: &[Word]) -> bool {
+    let bars = before.iter().take(2).any(|word| word.is(vocabulary::NEGATION));
+    let relative = before.iter().rev().take(3).any(|word| matches!(&*word.lower(text), "that" | "which"));
+    bars && relative
 }
 
 /// "… for the moral", "… about prices", "… in the legal part": what stands behind a demand bounds it.

@@ -26,6 +26,7 @@ pub(crate) use clash::{ASKED_FOR, excludes, too_little_room};
 pub(crate) use dates::spelt_form;
 pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;
+pub(crate) use manner::asks_twice_over;
 pub use measure::{Bound, Measure};
 pub use order::Sequence;
 pub use pattern::Pattern;

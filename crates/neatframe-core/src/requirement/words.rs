@@ -31,11 +31,22 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
                 .iter()
                 .take(3)
                 .any(|next| matches!(&*lower(next), "done" | "finished" | "through" | "ready" | "finish"));
+        // "When you start, greet the guest": there is a start in every case.
+        let begun = matches!(&*said, "when" | "once")
+            && words.get(at + 1..at + 5).is_some_and(|next| {
+                let [who, what, begins, end] = [0, 1, 2, 3].map(|at| lower(&next[at]));
+                let you =
+                    who == "you" && matches!(&*what, "start" | "begin" | "answer" | "reply" | "respond");
+                let talk =
+                    matches!(&*what, "chat" | "conversation" | "session" | "talk" | "interview" | "call");
+                you && begins == ","
+                    || talk && end == "," && matches!(&*begins, "starts" | "begins" | "opens")
+            });
         // "Neither when the guest begs nor when the crew does", "even if asked": in every case.
         let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
-        !aloud && !in_all && !compares && !ended && (said != "once" || goes_on && !at_once)
+        !aloud && !in_all && !compares && !ended && !begun && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {

@@ -9,10 +9,11 @@ mod uses;
 
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
+use crate::directive::{self, unwrapped};
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::is_exception;
+use crate::requirement::{asks_twice_over, is_exception};
 use crate::words::Word;
 use order::{Order, order};
 use std::borrow::Cow;
@@ -116,9 +117,12 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let conditional = is_exception(text, &firm);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = Vec::new();
-    let mut at = spoken_to(&lower);
+    // "Make sure to name the pier", "refrain from naming piers".
+    let wrapped = unwrapped(text, words);
+    let first = wrapped.as_ref().map_or_else(|| spoken_to(&lower), |directive| directive.body.start);
+    let mut at = first;
     while at < words.len() {
-        let opens = at == spoken_to(&lower)
+        let opens = at == first
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without")
             || at == 1 && lower(0) == "only"
@@ -135,8 +139,20 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             at += 1;
             continue;
         }
-        let (mut forbids, mut universal, mut always) = (without, false, false);
+        let held = wrapped.as_ref().filter(|_| at == first);
+        let (mut forbids, mut universal, mut always) =
+            (without || held.is_some_and(|directive| directive.forbids), false, false);
         loop {
+            let denies = match &*lower(verb_at) {
+                "never" | "don't" => Some(verb_at),
+                "do" | "must" | "should" if lower(verb_at + 1) == "not" => Some(verb_at + 1),
+                _ => None,
+            };
+            // "Don't forget to name the pier".
+            if let Some(not) = denies.filter(|not| asks_twice_over(text, &words[*not..])) {
+                verb_at = not + 3;
+                continue;
+            }
             match &*lower(verb_at) {
                 "never" | "don't" | "cannot" => forbids = true,
                 "do" | "must" | "should" | "may" | "shall" | "can" if lower(verb_at + 1) == "not" => {
@@ -151,17 +167,24 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         }
         // What is forbidden is a verb, known or not, and what opens a sentence may be the same one.
         let unknown = |word: &Word| {
-            (forbids || verb_at == 0)
+            (forbids || verb_at == first)
                 && !word.is_punctuation()
                 && !word.is_number()
                 && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::CONDITION)
         };
         // "Every reply states the price": the verb of what the reply does.
-        let told_of = at == 2 && spoken_to(&lower) == 2 && lower(2).ends_with('s');
+        let told_of = at == 2 && wrapped.is_none() && spoken_to(&lower) == 2 && lower(2).ends_with('s');
         // `DELETE: the fact is wrong` names a label.
+        // "Jokes are unwelcome" and "refrain from jokes" name a thing.
+        let names = verb_at == first
+            && matches!(&*lower(verb_at + 1), "are" | "is" | "should" | "must" | "may")
+            || held.is_some()
+                && verb_at > 0
+                && lower(verb_at - 1) == "from"
+                && !lower(verb_at).ends_with("ing");
         let verb = words
             .get(verb_at)
-            .filter(|_| lower(verb_at + 1) != ":")
+            .filter(|_| lower(verb_at + 1) != ":" && !names)
             .filter(|word| without || told_of || word.is(vocabulary::VERB) || unknown(word));
         let Some(verb) = verb else {
             at += 1;
@@ -172,8 +195,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             at += 1;
             continue;
         }
-        let end =
-            (verb_at + 1..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
+        let last = held.map_or(words.len(), |directive| directive.body.end);
+        let end = (verb_at + 1..last).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(last);
         let clause = &words[verb_at + 1..end];
         // "Leave no task out" keeps them all.
         let keeps = matches!(&*lower(verb_at), "leave" | "omit" | "skip" | "drop" | "miss")
@@ -229,7 +252,10 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let spoken = match () {
             () if refuses => Cow::Borrowed("answer"),
             () if told_of => Cow::Owned(lower(2).trim_end_matches('s').to_string()),
-            () => verb.lower(text),
+            () => match directive::base(&verb.lower(text)).filter(|_| held.is_some()) {
+                Some(base) => Cow::Owned(base),
+                None => verb.lower(text),
+            },
         };
         let mut order = order(text, unit, words, (*verb, &spoken), clause, (forbids, universal));
         // "Never ask for anything": the ban holds whatever the case.
@@ -358,6 +384,7 @@ fn spoken_to<'a>(lower: &impl Fn(usize) -> Cow<'a, str>) -> usize {
     if from == 1 && WRITTEN.contains(&&*lower(1)) {
         return match &*lower(2) {
             "must" | "should" | "shall" if lower(3) != "not" && lower(3) != "be" => 3,
+            "must" | "should" | "shall" if lower(3) == "not" && lower(4) != "be" => 2,
             "has" | "needs" if lower(3) == "to" && lower(4) != "be" => 4,
             // "Every reply states the price".
             "names" | "states" | "mentions" | "gives" | "quotes" | "lists" | "contains" => 2,

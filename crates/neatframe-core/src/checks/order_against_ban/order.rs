@@ -281,7 +281,11 @@ pub(super) fn order(
         !bound.contains(&&*lower) && lower != "," && !(hands && lower == "to")
     });
     let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.lower(text))).collect();
+    // "Say that the desk sets it" points at nothing that was named.
+    let leads = lower.first().is_some_and(|word| word == "that")
+        && clause.get(1).is_some_and(|next| !next.is_punctuation());
     let refers = object.is_empty()
+        && !leads
         && lower.first().is_some_and(|word| ["one", "it", "them", "any", "this", "that"].contains(&&**word));
     if refers {
         // "Refunds are for supervisors only, so never give one."

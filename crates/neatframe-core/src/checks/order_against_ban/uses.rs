@@ -5,6 +5,7 @@ use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::presence::presence;
 use crate::requirement::{WHOLE, is_exception};
 use crate::units::UnitKind;
 use crate::words::Word;
@@ -40,6 +41,19 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     }
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let mut found = put_in_by_label(case, unit);
+    // "The letter has no date" is about the letter's.
+    let holder = matches!(&*lower(0), "the" | "your").then(|| words.get(1)).flatten();
+    found.extend(presence(text, words).map(|thing| Order {
+        unit,
+        verb: stem("use"),
+        forbids: thing.left_out,
+        all: thing.name.clone(),
+        object: thing.name,
+        place: place(text, words),
+        owner: holder.map(|word| stem(&word.lower(text))),
+        uses: true,
+        ..Order::default()
+    }));
     let general = matches!(&*lower(0), "every" | "each" | "all");
     let begins = spoken_to(&lower);
     for at in 0..words.len() {
@@ -72,7 +86,9 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             // "A break of five minutes", as an item or a sentence of its own.
             "a" | "an" if at == 0 && asks_for_a_thing(case, unit) => Some((false, at + 1)),
             "with" if at == 0 && words.get(1).is_some_and(|word| word.is_number()) => Some((false, at + 1)),
-            verb if PUTS_IN.contains(&verb) && lower(at + 1) == "no" => Some((true, at + 2)),
+            verb if PUTS_IN.contains(&verb) && matches!(&*lower(at + 1), "no" | "without") => {
+                Some((true, at + 2))
+            }
             verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
             // "The mail must contain the fare".
             "contain" if at > 0 => Some((false, at + 1)),
@@ -139,6 +155,7 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         lower(at) == "without"
             && matches!(&*lower(at + 1), "a" | "an" | "any")
             && !words[at - 1].is_punctuation()
+            && !words[..at].iter().any(|word| word.is(vocabulary::NEGATION))
     });
     found.extend(without.filter(|_| verb).and_then(|at| thing(text, unit, words, at + 2, true)));
     // "The subject line has at most six words": there is one.
@@ -278,6 +295,9 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
     let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
     let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
     let object: Vec<u32> = head.filter(means).map(|word| stem(&word.lower(text))).collect();
+    // "The date of the trip".
+    let of = phrase.iter().position(|word| word.lower(text) == "of");
+    let owner = of.and_then(|of| phrase[of + 1..].iter().find(|word| !word.is(vocabulary::STOP)));
     let few = (1..=2 + usize::from(!forbids)).contains(&object.len());
     few.then(|| Order {
         unit,
@@ -287,6 +307,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         object,
         bounded,
         place: place(text, rest),
+        owner: owner.map(|word| stem(&word.lower(text))),
         uses: true,
         ..Order::default()
     })
