@@ -45,8 +45,11 @@ pub(crate) struct Presence {
 /// than that, so also where it names a place within the reply or a case.
 pub(crate) fn presence(text: &str, words: &[Word]) -> Option<Presence> {
     let end = words.iter().rposition(|word| !word.is_punctuation())? + 1;
+    // "Never use SELECT *" names a sign.
+    let closed =
+        words[end..].iter().all(|word| word.text(text).starts_with(['.', '!', '?', ',', ';', ':', ')', '…']));
     let words = &words[..end];
-    if words.len() > NAME * 4 || words.iter().any(|word| word.is_punctuation()) {
+    if words.len() > NAME * 4 || !closed || words.iter().any(|word| word.is_punctuation()) {
         return None;
     }
     let directive = unwrapped(text, words).filter(|directive| directive.body.start > 0);

@@ -121,6 +121,7 @@ impl Check for ClashingDemands {
         ruled_out_word::run(case, sink);
         parts_past_whole::run(case, sink);
         thresholds::run(case, sink);
+        thresholds::of_one_label(case, sink);
         needed_or_not::run(case, sink);
         two_units::run(case, sink);
         tie_break::run(case, sink);

@@ -1,6 +1,6 @@
 //! Samples of which half is missing.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, arrow_samples};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::outline::{PieceKind, is_sample_title};
@@ -25,6 +25,7 @@ static HALF: Meta = Meta {
     bad: &[
         "Sort the slips.\n\n# Samples\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late",
         "Write a notice.\n\nExample output: see attached",
+        "Sort the slips.\n\nExamples\n\"my scarf is gone\" -> LOST\n\"the boat was late\" -> LATE\n\"no seat left\"",
     ],
     good: &[
         "Sort the slips.\nSlip: my scarf is gone\nLabel: LOST\nSlip: the boat was late\nLabel: LATE",
@@ -43,6 +44,7 @@ impl Check for HalfSample {
     }
 
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
+        arrow_samples::run(case, sink);
         let samples = &case.samples;
         let forms = OnceCell::new();
         for place in announced_elsewhere(case) {

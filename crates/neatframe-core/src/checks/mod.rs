@@ -6,6 +6,7 @@ mod always_there;
 mod answer_options;
 mod answer_tag;
 mod answer_times;
+mod arrow_samples;
 mod beyond_levels;
 mod broken_slot;
 mod budget;

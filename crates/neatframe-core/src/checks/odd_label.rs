@@ -54,8 +54,9 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         let wide = split.iter().map(Vec::len).max().unwrap_or(0).min(8);
         let column = (0..wide).find(|&column| {
             let labelled = split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value)));
-            // Of two rows of three values, one is enough.
-            labelled.count() >= if wide >= 3 && split.len() == 2 { 1 } else { 2 }
+            // Of two rows of three values, one is enough, and where the form of a row names its last value.
+            let told = column + 1 == wide && names_its_columns(case, sign, wide);
+            labelled.count() >= if told || wide >= 3 && split.len() == 2 { 1 } else { 2 }
         });
         let Some(column) = column.filter(|_| wide >= 2) else { continue };
         for (row, values) in rows.iter().zip(&split) {
@@ -71,6 +72,28 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         }
         return;
     }
+}
+
+/// "Answer in the form: id;category": as many values to a row, and what the last one is.
+fn names_its_columns(case: &Case<'_>, sign: &str, wide: usize) -> bool {
+    const LABELS: [&str; 8] = ["category", "label", "class", "type", "tag", "topic", "intent", "status"];
+    let sign = sign.trim();
+    let named = |token: &str| {
+        let token = token.trim_matches(['`', '"', '.', '<', '>']);
+        let parts: Vec<&str> =
+            token.split(sign).map(|part| part.trim_matches(['<', '>', '{', '}', '[', ']'])).collect();
+        let plain =
+            |part: &&str| !part.is_empty() && part.chars().all(|c| c.is_ascii_lowercase() || c == '_');
+        parts.len() == wide
+            && parts.iter().all(plain)
+            && parts.last().is_some_and(|last| LABELS.contains(last))
+    };
+    let shapes = |unit: &usize| case.labels[*unit].component != Some(Component::Examples);
+    !sign.is_empty()
+        && (0..case.units.len())
+            .filter(shapes)
+            .take(ROWS)
+            .any(|unit| case.text(case.units[unit].text).split(' ').any(named))
 }
 
 /// `ADD fact`, `DEL number`: lines of the answer's template that open with a word in capitals, and a sample with another one.

@@ -211,6 +211,7 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     field_rules::run(case, sink);
     answer_options::run(case, sink);
     shown_within::run(case, &rules, sink);
+    shown_within::decimals(case, sink);
 }
 
 /// The only field of the template that a record has nowhere.

@@ -37,6 +37,40 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     }
 }
 
+/// "Decimal point, as in 3,5".
+pub(super) fn decimals(case: &Case<'_>, sink: &mut Sink<'_>) {
+    for unit in case.demands() {
+        let span = case.units[unit].text;
+        let body = case.text(span).to_lowercase();
+        let sign = match (body.contains("decimal point"), body.contains("decimal comma")) {
+            (true, false) => ',',
+            (false, true) => '.',
+            _ => continue,
+        };
+        let Some(cue) = CUES.iter().filter_map(|cue| Some(body.find(cue)? + cue.len())).min() else {
+            continue;
+        };
+        let denied = case.words_of(unit).iter().any(|word| word.is(vocabulary::NEGATION));
+        let number = body[cue..].split_whitespace().next().unwrap_or("");
+        let number =
+            number.trim_matches(['"', '`', '(', ')', '“', '”', '\'']).trim_end_matches(['.', ',', ';']);
+        let parts: Vec<&str> = number.split(sign).collect();
+        let digits = |part: &&str| !part.is_empty() && part.bytes().all(|b| b.is_ascii_digit());
+        // "1,000" parts thousands.
+        let broken = parts.len() == 2 && parts.iter().all(digits) && parts[1].len() != 3;
+        if let Some(at) = body.find(number).filter(|_| broken && !denied && body.len() == span.len()) {
+            let other = if sign == ',' { "a point" } else { "a comma" };
+            report(
+                case,
+                sink,
+                Span::within(span, at, number.len()),
+                format!("`{number}` is not written with {other}"),
+                span,
+            );
+        }
+    }
+}
+
 /// Rules whose breach shows in a few words.
 fn shows(rule: &Requirement) -> bool {
     match &rule.demand {

@@ -242,8 +242,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             }
             // "Eight names. One or two words each."
             true => whom::several(text, &words[..first])
-                .or_else(|| Some(Subject::Each(singular(things?))))
-                .unwrap_or(Subject::Unstated),
+                .unwrap_or_else(|| Subject::Each(things.map(singular).unwrap_or_default())),
             false => whom::of(sight, unit, words, (first, measure_at), before),
         };
         // "3 minutes when read aloud, so around 400 words": no part is that long in a sentence that names none.
@@ -544,7 +543,21 @@ fn side_before(text: &str, words: &[Word], at: usize) -> (usize, Option<Side>) {
     }
     match BEFORE.iter().find(fits) {
         Some((phrase, side)) => (at - phrase.len(), Some(*side)),
-        None => (at, None),
+        None => labelled_side(text, words, at).map_or((at, None), |side| (at, Some(side))),
+    }
+}
+
+/// "Maximum length of the notice: 90 words": the label tells the side.
+fn labelled_side(text: &str, words: &[Word], at: usize) -> Option<Side> {
+    const LABEL: usize = 8;
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let counts = matches!(&*lower(1), "length" | "size" | "number" | "count" | "word" | "amount");
+    let colon = at.checked_sub(1).filter(|colon| (3..LABEL).contains(colon) && lower(*colon) == ":")?;
+    let plain = words[..colon].iter().all(|word| !word.is_punctuation());
+    match &*lower(0) {
+        "maximum" | "max" if counts && plain => Some(Side::Most),
+        "minimum" | "min" if counts && plain => Some(Side::Least),
+        _ => None,
     }
 }
 

@@ -2,7 +2,7 @@
 
 use super::gap;
 use super::spread::ANYTHING;
-use super::whom::WHOLE;
+use super::whom::{self, WHOLE};
 use super::{Bound, Demand, Measure, Requirement, Subject};
 use crate::lexicon;
 use crate::trial;
@@ -144,6 +144,10 @@ fn of_one_subject(one: &Subject, other: &Subject) -> bool {
     match (one, other) {
         (Subject::Each(thing), Subject::Named(part)) | (Subject::Named(part), Subject::Each(thing)) => {
             thing == part
+        }
+        // "At most 60 words each": whatever is asked for, and no part of it.
+        (Subject::Each(one), Subject::Each(other)) if one.is_empty() || other.is_empty() => {
+            !whom::is_part(one) && !whom::is_part(other)
         }
         // "Each flashcard", "every card".
         (Subject::Each(thing), Subject::Each(other)) => {

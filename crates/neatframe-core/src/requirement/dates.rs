@@ -41,11 +41,24 @@ pub(crate) fn spelt_form(date: &str) -> &'static str {
     if date.starts_with(|c: char| c.is_ascii_digit()) { "D Month YYYY" } else { "Month D, YYYY" }
 }
 
-/// `2031-05-03` gives `YYYY-MM-DD`; `03/05/2031` may be read in two ways and gives nothing.
+/// `2031-05-03` and `year-month-day` give `YYYY-MM-DD`; `03/05/2031` may be read in two ways and gives nothing.
 fn date_form(token: &str) -> Option<String> {
     let token = token.trim_end_matches(['.', ',', ';', ':']);
-    let sign = token.chars().find(|c| !c.is_ascii_digit()).filter(|c| matches!(c, '-' | '/' | '.'))?;
+    let sign = token.chars().find(|c| !c.is_ascii_alphanumeric()).filter(|c| matches!(c, '-' | '/' | '.'))?;
     let parts: Vec<&str> = token.split(sign).collect();
+    // `day.month.year`.
+    let named = |part: &&str| match &*part.to_lowercase() {
+        "day" | "dd" => Some("DD"),
+        "month" | "mm" => Some("MM"),
+        "year" | "yyyy" => Some("YYYY"),
+        _ => None,
+    };
+    let names: Option<Vec<&str>> = parts.iter().map(named).collect();
+    if let Some(names) =
+        names.filter(|names| names.len() == 3 && (0..3).all(|at| !names[..at].contains(&names[at])))
+    {
+        return Some(names.join(&sign.to_string()));
+    }
     let digits = parts.iter().all(|part| part.chars().all(|c| c.is_ascii_digit()));
     let above = |part: &str| part.parse::<u32>().is_ok_and(|n| n > 12);
     match parts.iter().map(|part| part.len()).collect::<Vec<_>>()[..] {

@@ -3,6 +3,7 @@
 mod absence;
 mod alone;
 mod amount;
+mod answer_form;
 mod choice;
 mod clash;
 mod dates;
@@ -53,7 +54,7 @@ pub enum Subject {
     Reply,
     /// The sentence does not say: the reply, or a part of it.
     Unstated,
-    /// Every one of the things named: each bullet, each sentence.
+    /// Every one of the things named: each bullet, each sentence. No name where the sentence says only "each".
     Each(String),
     /// A named part: the title, the summary, a field.
     Named(String),
@@ -65,6 +66,7 @@ impl Subject {
         match self {
             Subject::Reply => "reply".into(),
             Subject::Unstated => "not stated".into(),
+            Subject::Each(thing) if thing.is_empty() => "each of them".into(),
             Subject::Each(thing) => format!("each {thing}"),
             Subject::Named(part) => part.clone(),
         }
@@ -267,6 +269,7 @@ pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> V
             return found;
         }
         manner::read(sight, unit, &mut found);
+        answer_form::read(sight, unit, &mut found);
         choice::read(sight, unit, &mut found);
         gap::read(sight, unit, &mut found);
         words::read(sight, unit, &mut found);

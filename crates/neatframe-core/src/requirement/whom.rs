@@ -68,6 +68,14 @@ pub(super) fn of(
     if lower(measure_at + 1) == "for" && matches!(&*lower(measure_at + 2), "each" | "every") {
         return whole_or(Subject::Each(singular(&lower(measure_at + 3))));
     }
+    // "For every soap write a text of at least 90 words".
+    let of_each = lower(0) == "for"
+        && matches!(&*lower(1), "each" | "every")
+        && first >= 4
+        && !words[..first].iter().any(|word| word.text(text) == ",");
+    if of_each && words[..first].iter().any(|word| WHOLE.contains(&&*word.lower(text))) {
+        return Subject::Each(singular(&lower(2)));
+    }
     // "Each recipe uses at least eight ingredients".
     let holds = [
         "has", "have", "uses", "contains", "includes", "needs", "gets", "lists", "carries", "shows", "holds",
@@ -92,6 +100,16 @@ pub(super) fn of(
     let held = (first.saturating_sub(5)..first).find_map(in_part).or_else(|| in_part(measure_at + 1));
     if let Some(part) = held.filter(|_| words[0].is(vocabulary::VERB)) {
         return whole_or(Subject::Named(part));
+    }
+    // "No more than 8 words for the title", "never more than 8 words in the title".
+    let behind =
+        matches!(&*lower(measure_at + 1), "for" | "in") && matches!(&*lower(measure_at + 2), "the" | "your");
+    let part = singular(&lower(measure_at + 3));
+    let ended =
+        words.get(measure_at + 4).is_none_or(|word| word.is_punctuation() || word.is(vocabulary::STOP));
+    if behind && ended && PARTS.contains(&&*part) {
+        let several = MANY.contains(&&*part) || part != *lower(measure_at + 3);
+        return whole_or(if several { Subject::Each(part) } else { Subject::Named(part) });
     }
     // "After the text one line for the illustrator": a part with an end of its own.
     if lower(measure_at) == counted

@@ -178,7 +178,9 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         push(place, Demand::EndsWith(mark));
     }
     for (place, word) in capitals_ruled_out(text, words) {
-        push(place, Demand::Omit(word));
+        // "Never use SELECT *": the word with its sign.
+        let sign = text[place.end()..].strip_prefix(" *").map_or("", |_| " *");
+        push(Span::new(place.start(), place.end() + sign.len()), Demand::Omit(word + sign));
     }
     if let Some((place, sign)) = bracket_asked_for(text, words).filter(|_| !conditional) {
         push(place, Demand::Mention(sign.into()));

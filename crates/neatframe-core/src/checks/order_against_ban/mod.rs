@@ -210,15 +210,22 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             continue;
         }
         // "Never use ';' to part them": a sign is ruled out, and no word tells which.
-        let sign = words
-            .get(verb_at + 1..verb_at + 3)
-            .is_some_and(|next| matches!(next[0].text(text), "'" | "\"" | "`") && next[1].is_punctuation());
+        let sign = words.get(verb_at + 1..verb_at + 3).is_some_and(|next| {
+            matches!(next[0].text(text), "'" | "\"" | "`") && next[1].is_punctuation()
+                // "Never use SELECT *".
+                || matches!(next[1].text(text), "*" | "=" | "==" | "+" | "/")
+        });
         if forbids && sign {
             at += 1;
             continue;
         }
         // "Ask for the number": what is asked for is the object.
         let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
+        // "Point out mistakes", "comment on mistakes": to say them.
+        let two = matches!(
+            (&*lower(verb_at), &*lower(verb_at + 1)),
+            ("point", "out") | ("comment" | "remark", "on") | ("talk" | "speak", "about" | "of")
+        );
         // "Ask the guest for the number" asks for it as well.
         let person = || {
             let near = clause.iter().take(4).position(|word| word.lower(text) == "for");
@@ -229,14 +236,14 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             && clause.len() > 2
             && matches!(&*clause[0].lower(text), "or" | "and")
             && clause[1].is(vocabulary::VERB);
-        let skipped = if asks {
+        let skipped = if asks || two {
             1
         } else if other_verb {
             2
         } else {
             person()
         };
-        let asks = asks || !other_verb && skipped > 0;
+        let asks = asks || !other_verb && !two && skipped > 0;
         let clause = &clause[skipped.min(clause.len())..];
         // "Recommend no plan" forbids it.
         let none = clause.first().is_some_and(|word| word.lower(text) == "no")
@@ -251,6 +258,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         forbids ^= refuses;
         let spoken = match () {
             () if refuses => Cow::Borrowed("answer"),
+            () if two => Cow::Borrowed("mention"),
             () if told_of => Cow::Owned(lower(2).trim_end_matches('s').to_string()),
             () => match directive::base(&verb.lower(text)).filter(|_| held.is_some()) {
                 Some(base) => Cow::Owned(base),
@@ -339,6 +347,10 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             }
         }
         found.extend(as_a_noun(text, &order, clause, &lower(verb_at)));
+        // "Never give discounts", "offer a discount".
+        if &*spoken == "give" && !order.object.is_empty() {
+            found.push(Order { verb: stem("offer"), says: false, ..order.clone() });
+        }
         match of_generic(text, clause).filter(|_| order.says) {
             Some(things) => found.extend(things.into_iter().map(|object| Order {
                 object: vec![object],
@@ -478,6 +490,10 @@ fn of_generic(text: &str, clause: &[Word]) -> Option<Vec<u32>> {
             && matches!(&*pair[1].lower(text), "of" | "in" | "on" | "about")
     })?;
     let rest = &clause[at + 2..];
+    // "In one sentence" says how.
+    if rest.first().is_some_and(|word| word.is_number() || matches!(&*word.lower(text), "a" | "an")) {
+        return None;
+    }
     let end = rest.iter().position(|word| word.is_punctuation()).unwrap_or(rest.len());
     let means = |word: &&Word| !word.is(vocabulary::STOP | vocabulary::NEGATION) && !word.is_number();
     let things: Vec<u32> = rest[..end].iter().filter(means).map(|word| stem(&word.lower(text))).collect();

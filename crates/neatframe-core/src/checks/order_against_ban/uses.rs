@@ -107,7 +107,10 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             continue;
         }
         let quoted = words.get(from).is_some_and(|word| word.is(vocabulary::QUOTE));
-        if forbids && COMPARES.contains(&&*lower(from)) || quoted {
+        // "Never use SELECT *" rules out the sign.
+        let signed =
+            words.get(from + 1).is_some_and(|next| matches!(next.text(text), "*" | "=" | "==" | "+" | "/"));
+        if forbids && COMPARES.contains(&&*lower(from)) || quoted || forbids && signed {
             continue;
         }
         let named = thing(text, unit, words, from, forbids);

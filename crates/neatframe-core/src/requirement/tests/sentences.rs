@@ -85,7 +85,7 @@ fn lengths_name_their_subject_measure_and_bound() {
 fn counts_of_things() {
     check(&[
         ("Use max 3 bullet points.", &["reply: at most 3 bullets"]),
-        ("Format: bullets, 5 max.", &["reply: at most 5 bullets"]),
+        ("Format: bullets, 5 max.", &["reply: data format: a bulleted list", "reply: at most 5 bullets"]),
         ("Words: 80 at most.", &["reply: at most 80 words"]),
         ("Write a post.\nWord count: 1500.", &["reply: about 1500 words"]),
         ("Write a post.\nCharacter limit: 80.", &["reply: at most 80 characters"]),
@@ -125,7 +125,12 @@ fn forms_of_the_answer_and_lists_to_choose_from() {
         ),
         (
             "Answer with a Markdown table with the columns Boat, Pier and Time.",
-            &["reply: form: a list or table", "reply: fields Boat, Pier, Time", "reply: markup: Markdown"],
+            &[
+                "reply: form: a list or table",
+                "reply: fields Boat, Pier, Time",
+                "reply: markup: Markdown",
+                "reply: data format: a table",
+            ],
         ),
         ("Use a numbered list.", &["reply: numbering: numbered", "reply: list marks: numbers"]),
         ("No bullet points.", &["reply: layout: no bullets"]),
@@ -149,8 +154,14 @@ fn forms_of_the_answer_and_lists_to_choose_from() {
             "Return an array of objects with the fields `boat`, `pier` and `fare`.",
             &["reply: fields boat, pier, fare"],
         ),
-        ("Write the answer as bullet points.", &["reply: layout: bullets"]),
-        ("Write in prose, no lists.", &["reply: layout: no bullets", "reply: layout: no bullets"]),
+        (
+            "Write the answer as bullet points.",
+            &["reply: layout: bullets", "reply: data format: a bulleted list"],
+        ),
+        (
+            "Write in prose, no lists.",
+            &["reply: layout: no bullets", "reply: data format: prose", "reply: layout: no bullets"],
+        ),
         (
             "Answer in one word: LATE, LOST or OTHER.",
             &["reply: one of LATE, LOST, OTHER", "reply: exactly 1 word"],
