@@ -86,7 +86,7 @@ const TURNS: usize = 4;
 const CODE: usize = 8;
 
 /// True for a prompt whose parts lean on their places: a long one, one with many samples or much code, numbered lists with lists
-/// in them, the loop of an agent. Sorted by component it would be torn.
+/// in them, the loop of an agent, the statements of a template language. Sorted by component it would be torn.
 pub(super) fn is_intricate(review: &Review) -> bool {
     const LOOP: [&str; 4] = ["Thought:", "Action:", "Action Input:", "Observation:"];
     let units = review.units();
@@ -110,6 +110,8 @@ pub(super) fn is_intricate(review: &Review) -> bool {
         || of(PieceKind::Code) >= CODE
         || looped.count() >= 2
         || nested.count() >= 2
+        // "{% if log %}" and "{% endif %}" hold what stands between them.
+        || review.source().text().contains("{%")
 }
 
 /// Lists from which titles over them are an order of the whole.

@@ -42,6 +42,13 @@ fn an_agents_loop_stays_in_its_order() {
 }
 
 #[test]
+fn statements_of_a_template_language_keep_what_they_hold() {
+    let lines = "{% if log %}\nNever guess a fare.\nThe log is from the harbour desk.\n{% endif %}\nWrite a notice on the late boat. Name the pier. Use at most 60 words.";
+    let out = around(lines);
+    assert!(out.contains(lines), "{out}");
+}
+
+#[test]
 fn a_sentence_is_not_torn() {
     let wrapped = "The fares of the winter timetable are in the table below and\nnever include the harbour fee that guests pay on board.\nName the pier.";
     assert!(
