@@ -134,20 +134,6 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     if before_text.ends_with(':') || marked || (unit.kind == UnitKind::Mark && !opens(unit) && !begins) {
         return true;
     }
-    // "Keep the rule out of the brief; do not turn it into a ban": one sentence.
-    let item = matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field) && unit.opens_piece;
-    if !item && before.block == unit.block && before_text.ends_with(';') {
-        return true;
-    }
-    // A sentence that goes on in the next line, as in text of a fixed width.
-    let line = before_text.rsplit('\n').next().unwrap_or("");
-    let wrapped = line.chars().count() >= WRAPPED
-        && !before_text.ends_with(['.', '!', '?'])
-        && before_text.starts_with(char::is_uppercase)
-        && review.source().text()[before.text.end()..unit.text.start()].matches('\n').count() == 1;
-    if !item && wrapped && text.starts_with(char::is_lowercase) {
-        return true;
-    }
     // "Instructions:", and below it lines with a label each.
     let led = index > last.units.start + 1
         && review.source().slice(units[last.units.start].text).ends_with(':')
@@ -326,9 +312,6 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
 }
-
-/// From so many characters on a line with no full stop is one that was broken for width.
-const WRAPPED: usize = 50;
 
 /// The most words and signs of a line such as "For a child of four."
 const FRAGMENT: usize = 7;

@@ -13,7 +13,7 @@ fn around(lines: &str) -> String {
 fn of_two_that_are_alike_each_keeps_what_is_its_own() {
     let rows = [
         // A rule that goes into what the task only names.
-        "Your task is to write notices for the desk.\n- Name the pier.\n- You must write notices specific to the pier and its signs.",
+        "Your task is to rank the notices of the desk for relevance to a question.\n- Rank notices from most relevant to least relevant for answering the question.\n- Name the pier.",
         // A line that leads on.
         "Answer with JSON only.\n- Name the pier.\n- Output only the JSON:\n\n{\"pier\": \"north\"}",
         // Entries of two lists.
@@ -29,9 +29,12 @@ fn of_two_that_are_alike_each_keeps_what_is_its_own() {
 
 #[test]
 fn lists_with_titles_are_sections() {
-    let lines = "Before you answer:\n- Read the log.\n- Never guess a fare.\n\nWhile you write:\n- Name the pier.\n- Use plain words.\n\nWhen you are done:\n- Sign as the desk.\n- Check the fares.";
-    let out = around(lines);
-    assert!(out.contains(lines), "{out}");
+    let text = "You are the desk manager. Help guests find, board and leave the boats of this line.\n\n\
+        Understand the request:\n- Answer directly and use plain language. Give enough detail for the guest to know what to do next.\n- Use the log to keep track of the task. Ask a question only when a missing day would change the answer.\n- Keep the scope of the question. A request to explain a fare is not a request to change it.\n\n\
+        Check before answering:\n- Check the log before reporting a delay. The notes of the crew are not evidence of the current state.\n- Look up unknown piers before deciding that they do not exist.\n- Say what you checked when nothing is found, in order to help.\n\n\
+        Build and run:\n- Ask the planner to create or update trips. It can use only the boats of the list.\n- A trip is complete when it is published. Report its name and what it does.\n";
+    let out = reworded(text);
+    assert!(out.starts_with("You are the desk manager. Help guests"), "{out}");
 }
 
 #[test]
@@ -48,28 +51,23 @@ fn statements_of_a_template_language_keep_what_they_hold() {
     assert!(out.contains(lines), "{out}");
 }
 
+/// Rules that are put in order.
+const RULES: &str = "Use at most 60 words. Write the notice in order to warn the guests. Never guess a fare. Name the pier. Sign as the desk. Our boats are the Merle and the Oriole.";
+
 #[test]
-fn a_sentence_is_not_torn() {
-    let wrapped = "The fares of the winter timetable are in the table below and\nnever include the harbour fee that guests pay on board.\nName the pier.";
-    assert!(
-        around(wrapped).contains("below and never include") || around(wrapped).contains("below and\nnever"),
-        "{}",
-        around(wrapped)
-    );
-    let halves = "Write each notice for the crew: keep the fares out of it;\ndo not turn it into an advert. Name the pier.";
-    let out = around(halves);
-    assert!(!out.contains("- do not turn it"), "{out}");
-    let pointed = "Guests may bring the log along. This lets you see the delay. Never guess a fare. Write the notice. Name the pier.";
-    let out = around(pointed);
-    assert!(out.contains("along. This lets you see"), "{out}");
+fn a_sentence_that_points_back_stays_behind_what_it_means() {
+    let out = around(&format!(
+        "As the log (if there is one), you can use the notes of the crew. This enables a talk with the guest and gives you more to answer the questions of the guest with.\n\n{RULES}"
+    ));
+    assert!(out.contains("crew. This enables"), "{out}");
 }
 
 #[test]
 fn below_stays_where_the_next_line_is_meant() {
-    let out = around(
-        "The boats are described below:\n{boats}\n\nWrite the notice in order to warn the guests. Never guess a fare. Name the pier. Use at most 60 words.",
-    );
-    assert!(out.contains("described below:\n"), "{out}");
+    let out = around(&format!(
+        "The description of these boats is provided below:\n{{boats}}\n\nYour main goal is to find the boat that helps the guest.\n\n{RULES}\nYou have the crew log of the day.\nName: {{name}}"
+    ));
+    assert!(out.contains("provided below:"), "{out}");
 }
 
 #[test]
