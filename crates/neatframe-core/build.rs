@@ -101,9 +101,11 @@ fn main() {
     let charms: Terms = read_lexicon("charms.toml");
     patterns(&mut vocabulary, &mut rows, "Charm", charms.term.iter().map(|t| &t.say));
     let mut poles: Poles = read_lexicon("poles.toml");
-    let of_fields: Poles = read_lexicon("field-poles.toml");
-    poles.axis.extend(of_fields.axis);
-    poles.pole.extend(of_fields.pole);
+    for more in ["field-poles.toml", "duties.toml"] {
+        let more: Poles = read_lexicon(more);
+        poles.axis.extend(more.axis);
+        poles.pole.extend(more.pole);
+    }
     let named = |wanted: fn(&files::Axis) -> bool| -> Vec<&str> {
         poles.axis.iter().filter(|axis| wanted(axis)).map(|axis| axis.name.as_str()).collect()
     };

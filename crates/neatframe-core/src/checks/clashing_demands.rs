@@ -59,8 +59,9 @@ impl Check for ClashingDemands {
         let mut firm: Vec<&Requirement> = Vec::new();
         // Looked for at most once: the text may be long.
         let reasons = LazyCell::new(|| has_a_field_for_reasons(case.source.text()));
-        // Two sentences that clash in two ways are told once.
+        // Two sentences that clash in two ways are told once; what clashes with a demand that is made again and again, too.
         let mut told: Option<(usize, usize)> = None;
+        let mut again: Vec<(usize, &Demand)> = Vec::new();
         for requirement in case.requirements.iter().filter(|requirement| !requirement.conditional) {
             let same_place = |earlier: &&&Requirement| earlier.unit == requirement.unit;
             if firm
@@ -81,10 +82,13 @@ impl Check for ClashingDemands {
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
-                if told != Some(pair) {
+                let same = matches!(requirement.demand, Demand::Manner { .. })
+                    && again.contains(&(earlier.unit, &requirement.demand));
+                if told != Some(pair) && !same {
                     report(case, sink, earlier, requirement);
                 }
                 told = Some(pair);
+                again.push((earlier.unit, &requirement.demand));
                 // What the persona is said to be gives way; the rule stands against the rules to come.
                 if case.labels[earlier.unit].component == Some(Component::Role) {
                     firm.push(requirement);

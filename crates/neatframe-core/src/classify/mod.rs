@@ -21,6 +21,7 @@ mod material;
 mod model;
 mod mood;
 mod notes;
+mod one_sample;
 mod openings;
 mod pairs;
 mod readers;
@@ -211,6 +212,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     shots::tagged(reading, &mut bounded);
     shots::code_below_a_lead(reading, &mut bounded);
     shots::up_to_a_row(reading, &mut bounded);
+    one_sample::up_to_the_end(reading, &mut bounded);
     exchanges::answered_in_turn(reading, &mut bounded);
     answers_shown::below_their_title(reading, &mut bounded);
     answers_shown::in_their_tags(reading, &mut bounded);

@@ -243,5 +243,11 @@ fn fence(text: &str, line: &Line) -> Option<(u8, usize, bool)> {
             let before = &text[line.end..line.end + next];
             before.rsplit('\n').next().is_some_and(|head| head.trim_end().ends_with(']'))
         });
-    (length >= 3 && !info.contains('`') && !told && !shown).then_some((sign, length, !info.is_empty()))
+    // "```end" says itself that it closes.
+    let ends = matches!(info, "end" | "END");
+    (length >= 3 && !info.contains('`') && !told && !shown).then_some((
+        sign,
+        length,
+        !info.is_empty() && !ends,
+    ))
 }

@@ -3,7 +3,9 @@
 /// `// Match the label`, `boats += [('Merle', 1)]`, `+import math`: a line of code, which demands nothing.
 pub(super) fn is_code(line: &str) -> bool {
     let line = line.trim_start();
-    let opens = ["//", "/*", "$ ", "+import ", "import ", "+from "].iter().any(|sign| line.starts_with(sign));
+    let opens = ["//", "/*", "$ ", "+import ", "import ", "+from ", "@@ ", "+++ ", "--- "]
+        .iter()
+        .any(|sign| line.starts_with(sign));
     // "S->>T: return the list" in a drawing, "key: <class 'str'>" in a schema, "GET /piers to get the piers" in a plan.
     let drawn = ["-->", "->>", ": <class '"].iter().any(|sign| line.contains(sign));
     let called =

@@ -39,7 +39,9 @@ pub(super) fn same(
         let only_json = *pole == "only JSON";
         // "Reasons for the fare" and "reasons for the delay" are two demands, "for each choice" and "for every choice" one.
         let of_many = lexicon::OF_MANY.contains(axis) && !only_json && !is_whole(axis, pole);
-        if rule.conditional || of_many && !matches!(*axis, "reasons" | "order kept" | "sources named") {
+        if rule.conditional
+            || of_many && !matches!(*axis, "reasons" | "order kept" | "sources named" | "greeting")
+        {
             continue;
         }
         // "The list" and "the entries" are both all of it.

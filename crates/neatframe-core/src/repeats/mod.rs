@@ -4,9 +4,11 @@ mod alone;
 mod asks;
 mod bans;
 mod code;
+mod consent;
 mod grounding;
 mod limits;
 mod manners;
+mod offered;
 mod orders;
 mod placed;
 mod scales;
@@ -77,7 +79,10 @@ pub(crate) fn find(
     for (unit, earlier) in values::stated_again(source.text(), words, units, requirements) {
         twins.entry(unit).or_insert(earlier);
     }
-    let demands: Vec<usize> = demands.filter(|unit| !is_code(source.slice(units[*unit].text))).collect();
+    let demanding = |unit: &usize| {
+        !is_code(source.slice(units[*unit].text)) && !offered::is_offered(source, units, *unit)
+    };
+    let demands: Vec<usize> = demands.filter(demanding).collect();
     let spans = || demands.iter().map(|unit| (*unit, units[*unit].text));
     // What leads on, a slot, or "these lines" that others were told of before.
     let stands_alone = |unit: &usize| {
@@ -99,6 +104,7 @@ pub(crate) fn find(
         .chain(sides::repeated(text, words, spans()))
         .chain(set_aside::repeated(text, words, spans()))
         .chain(unasked::repeated(text, words, spans()))
+        .chain(consent::repeated(text, words, spans()))
         .chain(orders::repeated(text, words, spans()))
         .chain(placed::repeated(text, words, spans()))
         .chain(things::repeated(text, words, spans()))

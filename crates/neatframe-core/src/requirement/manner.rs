@@ -110,6 +110,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         // "Say everything only once" asks for no more.
         let once = words[hit.last + 1..].iter().take(2).any(|word| word.lower(text) == "once");
         let set_aside = (rather || once) && pole.name == "everything";
+        // "Convert imperial units to metric" asks for what they become.
+        let converts =
+            |word: &Word| matches!(&*word.lower(text), "convert" | "turn" | "change" | "translate");
+        let becomes = words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "to" | "into"));
+        let set_aside = set_aside || becomes && words[..hit.first].iter().rev().take(3).any(converts);
         if inside || turned || described || in_the_case || set_aside {
             continue;
         }

@@ -127,9 +127,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             let part = ["each ", "every ", "bullet", "item", "line ", "title", "section", "paragraph"]
                 .iter()
                 .any(|word| before.contains(word));
-            let whole = ["reply", "replies", "answer", "message", "response", "letter", "email", "turn"]
-                .iter()
-                .any(|word| before.contains(word));
+            const WHOLE: [&str; 13] = [
+                "reply", "replies", "answer", "message", "response", "letter", "mail", "turn", "post",
+                "note ", "text", "notice", "report",
+            ];
+            let whole = WHOLE.iter().any(|word| before.contains(word));
             if !part || whole {
                 push(place, if opens { Demand::BeginsWith(inner) } else { Demand::EndsWith(inner) });
             }
@@ -331,6 +333,14 @@ fn capitals_ruled_out(text: &str, words: &[Word]) -> Vec<(Span, String)> {
     // "Nothing but SELECT", "anything other than SELECT": what alone is allowed.
     let bans =
         bans && !words[..end].iter().any(|word| matches!(&*word.lower(text), "but" | "except" | "than"));
+    // "No class that is not in the TIDE query" names a place.
+    let end = words[..end]
+        .windows(2)
+        .position(|pair| {
+            matches!(&*pair[0].lower(text), "that" | "which")
+                && matches!(&*pair[1].lower(text), "is" | "are" | "was" | "were" | "do" | "does")
+        })
+        .unwrap_or(end);
     // "DO NOT USE SIGNS": where all is in capitals, they mean nothing.
     let loud = words.iter().take(3).all(|word| !word.text(text).contains(|c: char| c.is_lowercase()));
     words[..if bans && !loud { end } else { 0 }]

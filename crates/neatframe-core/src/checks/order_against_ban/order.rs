@@ -299,6 +299,10 @@ pub(super) fn order(
         || matches!(spoken, "turn" | "convert") && lower.iter().any(|word| word == "into" || word == "to");
     let leaves_out =
         LEAVES_OUT.contains(&spoken) || spoken == "leave" && lower.first().is_some_and(|word| word == "out");
+    // "List them, but exclude them from the sum": they are left out of one thing, whatever was named before.
+    if refers && LEAVES_OUT.contains(&spoken) && lower.iter().any(|word| word == "from") {
+        object.clear();
+    }
     // "Leave the second paragraph as it is": it is kept.
     let kept = spoken == "leave"
         && (lower.windows(3).any(|run| {

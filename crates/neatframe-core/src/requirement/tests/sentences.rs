@@ -323,7 +323,7 @@ fn sentences_that_demand_nothing_of_the_kind() {
     check(&[
         ("Do not give legal advice.", &[]),
         ("Put the rope away first.", &[]),
-        ("Use the same terms throughout.", &[]),
+        ("Use the same ropes throughout.", &[]),
         ("Reply within 24 hours.", &[]),
         ("Use level-two headings.", &[]),
         ("Leave quotations as they are.", &[]),
