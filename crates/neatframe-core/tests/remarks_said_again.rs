@@ -46,3 +46,50 @@ mod fences {
         never_closed: "Fix the script.\n```python\nprint(1)\n\nName the fault." => ["open-fence"];
     }
 }
+
+mod rivals {
+    remarks! { Conflict:
+        competitors: "Write the page.\nNever mention competitors.\nCompare our line with two competing lines." => ["clashing-demands"];
+        any_topic: "Run the desk.\nAnswer only questions about tickets.\nHelp with any topic that comes up." => ["clashing-demands"];
+        own_wording: "Edit the letter.\nDo not change the guest's wording.\nCorrect spelling and grammar in the guest's text." => ["clashing-demands"];
+        as_if_now: "Write the report.\nWrite in the past tense.\nDescribe it all as if it were happening now." => ["clashing-demands"];
+        probable_cause: "Write the report.\nDo not speculate about causes.\nSay what probably caused the delay." => ["clashing-demands"];
+        grouped: "Sort the log.\nKeep the original order of the entries.\nGroup the entries by ship." => ["clashing-demands"];
+        strings: "Read the log.\nReturn a list of strings.\nEach entry has a name and a price field." => ["clashing-demands"];
+        contact: "Run the desk.\nAsk the guest for their phone number.\nNever collect personal data." => ["clashing-demands"];
+        exclamation: "Write the card.\nUse at most one exclamation mark.\nEnd every sentence with an exclamation mark." => ["clashing-demands"];
+        no_close: "Write the card.\nFinish without a closing line.\nEnd with \"Safe travels\"." => ["clashing-demands"];
+        told_in_three: "Sort the faults.\nOne sentence per bullet.\nEach bullet explains the fault, its cause and the remedy in three sentences." => ["clashing-demands"];
+        nobody_there: "Describe a picture of the quay.\nNo people in the picture.\nA girl in a red coat stands at the rail." => ["clashing-demands"];
+        first_letters: "Find names for the boats.\nEvery name starts with a B.\nNames should start with different letters." => ["clashing-demands"];
+        units_turned: "Write the card.\nUse metric units.\nConvert imperial units to metric." => [];
+        one_girl: "Write a story about the quay.\nNo people may be hurt.\nA girl in a red coat stands at the rail." => [];
+        grouped_alone: "Sort the log.\nGroup the entries by ship.\nKeep the names as they are." => [];
+        fields_of_the_form: "Read the log.\nReturn a list of objects.\nEach entry has a name and a price field." => [];
+    }
+
+    remarks! { Redundant:
+        consent: "Run the desk.\nNever cancel a trip without the guest's consent.\nUse plain words.\nAsk the guest before you cancel a trip." => ["said-before"];
+        staff: "Write the card.\nDo not name staff members.\nUse plain words.\nNever mention employees by name." => ["said-before"];
+        doubt: "Run the desk.\nIf something is unclear, ask back.\nUse plain words.\nWhen in doubt, ask the guest." => ["said-before"];
+        no_advertising: "Write the card.\nNo advertising.\nUse plain words.\nAvoid promotional language." => ["said-before"];
+        oldest: "Sort the log.\nList events in chronological order.\nUse plain words.\nThe oldest event comes first." => ["said-before"];
+        references: "Write the page.\nList the sources at the end.\nUse plain words.\nThe references come last." => ["said-before"];
+        signed: "Write the mails.\nSign with \"The harbour team\".\nUse plain words.\nClose every mail with \"The harbour team\"." => ["said-before"];
+    }
+}
+
+mod hedged {
+    remarks! { Phrasing:
+        behind_a_case: "Run the desk.\nIf the last slip shows a fault, you should try to mend it." => ["hedged-order"];
+        should_consider: "Run the desk.\nYou should consider taking the other pier." => ["hedged-order"];
+        as_a_question: "Could you please write a notice for the guests of the late ferry?\nName the pier." => ["hedged-order"];
+        doubt_in_the_case: "Run the desk.\nIf the guest might be late, say so." => [];
+        asked_by_a_guest: "Run the desk.\nGuest: could you please write it down?\nClerk: Done.\nGuest: could you write more?\nClerk: Here it is." => [];
+    }
+
+    remarks! { Wordy:
+        brilliant: "You are a brilliant mathematician.\nAdd the fares up." => ["padding"];
+        paramount: "Sort the slips.\nThe accuracy of your answer is paramount." => ["padding"];
+    }
+}

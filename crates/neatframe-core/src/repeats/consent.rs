@@ -57,7 +57,12 @@ fn deed(text: &str, words: &[Word]) -> Option<Vec<u32>> {
                     "only" | "anything" | "ever" | "proceed" | "going" | "carry" | "out"
                 )
         };
-        range.iter().filter(says).map(|word| stem(&word.lower(text))).collect()
+        // British and American spellings, and the noun.
+        let read = |word: &Word| match &*word.lower(text) {
+            lower if lower.starts_with("cancel") => stem("cancel"),
+            lower => stem(lower),
+        };
+        range.iter().filter(says).map(read).collect()
     };
     let ban =
         (0..words.len().min(2)).find(|&at| words[at].is(vocabulary::NEGATION) || is(at, &["never", "don't"]));

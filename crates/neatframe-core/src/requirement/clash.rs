@@ -118,6 +118,11 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         | (Demand::Manner { axis: "last line", pole: "a question" }, Demand::EndsWith(words)) => {
             !words.trim_end().ends_with('?') && whole(earlier) && whole(later)
         }
+        // No closing line, and "Safe travels" at the end.
+        (Demand::EndsWith(_), Demand::Manner { axis: "closing line", pole: "none" })
+        | (Demand::Manner { axis: "closing line", pole: "none" }, Demand::EndsWith(_)) => {
+            whole(earlier) && whole(later)
+        }
         (Demand::BeginsWith(one), Demand::NeverBeginsWith(two))
         | (Demand::NeverBeginsWith(two), Demand::BeginsWith(one)) => {
             one.to_lowercase().starts_with(&two.to_lowercase())

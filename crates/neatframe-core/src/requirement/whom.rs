@@ -84,6 +84,15 @@ pub(super) fn of(
     if matches!(&*lower(0), "each" | "every") && first <= 6 && holds.contains(&&*lower(2)) {
         return whole_or(Subject::Each(singular(&lower(1))));
     }
+    // "Each bullet explains the fault, its cause and the remedy in three sentences".
+    const TELLS: [&str; 10] = [
+        "answers", "covers", "describes", "explains", "gives", "presents", "says", "states", "summarises",
+        "tells",
+    ];
+    let told = matches!(&*lower(0), "each" | "every") && TELLS.contains(&&*lower(2));
+    if told && lower(first.wrapping_sub(1)) == "in" {
+        return whole_or(Subject::Each(singular(&lower(1))));
+    }
     // "Keep each tweet under 200 characters".
     if first >= 2
         && matches!(&*lower(first - 2), "each" | "every")

@@ -277,7 +277,10 @@ impl Check for HedgedOrder {
             let Some(hit) = hedge else { continue };
             // "If the guest could maybe be late": the doubt is about the case, not the order.
             let opens = words[..hit.first].iter().all(|word| word.is_punctuation());
-            let conditional = words[..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
+            // Behind the comma that ends the case the order begins.
+            let clause = words[..hit.first].iter().rposition(|word| word.lower(case.source.text()) == ",");
+            let clause = clause.map_or(0, |comma| comma + 1);
+            let conditional = words[clause..hit.first].iter().any(|word| word.is(vocabulary::CONDITION));
             // "Mention that families are welcome": what is said, not how it is ordered.
             let told = words[..hit.first].iter().any(|word| word.lower(case.source.text()) == "that")
                 && words[0].is(vocabulary::VERB);

@@ -187,7 +187,11 @@ fn words_dates_and_gaps() {
         ("Booking numbers look like LF-1234.", &["reply: booking numbers as AA-9999"]),
         (
             "If something is unclear, ask.",
-            &["reply: asking back: ask first", "reply: says what to do in a gap (at times)"],
+            &[
+                "reply: asking back: ask first",
+                "reply: doubt: asked about",
+                "reply: says what to do in a gap (at times)",
+            ],
         ),
         ("Do not ask any questions.", &["reply: asking back: no questions", "reply: never says `?`"]),
         (
@@ -321,7 +325,7 @@ fn language_tone_and_manner() {
 #[test]
 fn sentences_that_demand_nothing_of_the_kind() {
     check(&[
-        ("Do not give legal advice.", &[]),
+        ("Do not give tax advice.", &[]),
         ("Put the rope away first.", &[]),
         ("Use the same ropes throughout.", &[]),
         ("Reply within 24 hours.", &[]),
