@@ -86,7 +86,10 @@ fn ordered(text: &str, words: &[Word], bare: bool) -> Option<(bool, (Vec<u32>, S
     let put_in = |thing: &[Word]| Some((false, name(text, thing)?));
     let rest = |at: usize| words.get(at..).unwrap_or_default();
     let spoken = base(&lower(from)).filter(|_| bare).map_or_else(|| lower(from), Cow::Owned);
+    // "Write the text without headings".
+    let without = (from + 1..end).find(|&at| lower(at) == "without");
     match (&*spoken, &*lower(from + 1)) {
+        (verb, _) if PUTS.contains(&verb) && without.is_some() => left_out(rest(without? + 1)),
         ("do" | "must", "not") if PUTS.contains(&&*lower(from + 2)) => left_out(rest(from + 3)),
         ("never" | "don't" | "not", verb) if PUTS.contains(&verb) => left_out(rest(from + 2)),
         ("leave", "out") => left_out(rest(from + 2)),

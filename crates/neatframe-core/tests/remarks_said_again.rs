@@ -34,6 +34,8 @@ mod alike_only {
     remarks! { Conflict:
         left_out_of_one: "Judge the talk.\nKeep withdrawn requests on the list, but exclude them from the verdict.\nReport each request on a line of its own." => [];
         left_out_at_all: "Judge the talk.\nName each withdrawn request.\nOmit withdrawn requests." => ["order-against-ban"];
+        without_twice: "Write the card.\nWrite the text without footnotes.\nLeave out footnotes." => [];
+        without_and_with: "Write the card.\nWrite the text without footnotes.\nUse footnotes." => ["clashing-demands"];
         off_the_table: "Draw the chart.\nOnly reference columns that exist in the log.\nOnly refuse if the request needs data that isn't in the table." => [];
         place_in_capitals: "Write the query.\nUse only the classes of the schema to build the TIDE query.\nDo not use any classes that are not given in the TIDE query." => [];
         told_once: "Plan the day.\nThe plan must be comprehensive: explain everything in detail.\nBe concise.\nName the pier.\nKeep it brief." => ["clashing-demands"];
@@ -91,5 +93,20 @@ mod hedged {
     remarks! { Wordy:
         brilliant: "You are a brilliant mathematician.\nAdd the fares up." => ["padding"];
         paramount: "Sort the slips.\nThe accuracy of your answer is paramount." => ["padding"];
+    }
+}
+
+mod in_more_wordings {
+    remarks! { Conflict:
+        nobody_can_tell: "Write the letter.\nWrite it so that nobody can tell who complained.\nName the person who complained." => ["clashing-demands"];
+        in_one_message: "Plan the trip.\nDo the whole thing in one message.\nSend the first part and wait for the next call." => ["clashing-demands"];
+        agenda: "Write the minutes.\nTake the order of the agenda.\nSort the minutes by how important each point was." => ["clashing-demands"];
+        let_them_pass: "Mark the essays.\nBe strict.\nLet nearly everybody pass." => ["clashing-demands"];
+        equals: "Run the desk.\nFirst names only.\nUse titles and surnames." => ["clashing-demands"];
+        members_first: "Run the desk.\nTreat all complaints alike.\nHandle complaints from members first." => ["clashing-demands"];
+        one_test_file: "Write tests for the code.\nAll tests go into one file.\nWrite a test file for each module." => ["clashing-demands"];
+        trade: "Write the page.\nDon't use any jargon.\nUse the terms of the trade, as an engineer would." => ["clashing-demands"];
+        dear_hotel: "Plan the trip.\nKeep the trip cheap.\nName what the five-star hotel costs." => [];
+        said_in_a_row: "Write the card.\nKeep it brief.\nKeep it brief.\nKeep it brief.\nExplain everything in detail." => ["clashing-demands"];
     }
 }

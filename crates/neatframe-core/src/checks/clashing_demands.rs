@@ -112,7 +112,16 @@ impl Check for ClashingDemands {
                 sink.report(requirement.span, message, "keep one of the two, or say which gives way");
                 continue;
             }
-            firm.push(requirement);
+            // What was said right before in the same words adds nothing to hold later demands against.
+            let told = |earlier: &&Requirement| {
+                earlier.demand == requirement.demand
+                    && earlier.subject == requirement.subject
+                    && earlier.part == requirement.part
+                    && case.text(earlier.span) == case.text(requirement.span)
+            };
+            if !firm.iter().rev().take(AT_ONCE).copied().any(|earlier| told(&earlier)) {
+                firm.push(requirement);
+            }
         }
         choice_ruled_out::run(case, sink);
         two_ways_out::run(case, sink);

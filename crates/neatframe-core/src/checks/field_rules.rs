@@ -4,7 +4,7 @@ use super::sample_breaks_rule::report;
 use super::{Case, Sink, row_order};
 use crate::component::Component;
 use crate::likeness::stem;
-use crate::requirement::{Demand, Measure, Requirement, Subject};
+use crate::requirement::{Demand, Measure, Requirement, Subject, of_unit};
 use crate::samples::form::offered;
 use crate::samples::records::{Cell, Record, read};
 use crate::span::Span;
@@ -118,7 +118,7 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
         {
             push(Rule::Upper);
         }
-        let stated = case.requirements.iter().filter(|rule| rule.unit == unit && !rule.conditional);
+        let stated = of_unit(case.requirements, unit).filter(|rule| !rule.conditional);
         for rule in stated.filter(|rule| is_held(rule)) {
             push(Rule::Stated(Requirement { subject: Subject::Reply, ..rule.clone() }));
         }
@@ -129,12 +129,9 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
 /// "Write dates as YYYY-MM-DD": of whichever field a date stands in.
 fn of_any(case: &Case<'_>, unit: usize, found: &mut Vec<FieldRule>) {
     let dated = |rule: &&Requirement| {
-        rule.unit == unit
-            && !rule.conditional
-            && matches!(rule.demand, Demand::DateForm(_))
-            && rule.subject == Subject::Reply
+        !rule.conditional && matches!(rule.demand, Demand::DateForm(_)) && rule.subject == Subject::Reply
     };
-    if let Some(rule) = case.requirements.iter().find(dated) {
+    if let Some(rule) = of_unit(case.requirements, unit).find(dated) {
         let span = case.units[unit].text;
         found.push(FieldRule { name: String::new(), rule: Rule::Stated(rule.clone()), span });
     }

@@ -8,7 +8,7 @@ use crate::lexicon::{Hit, vocabulary};
 use crate::likeness;
 use crate::outline::PieceKind;
 use crate::repeats::calls_to_work;
-use crate::requirement::{Demand, Requirement, Subject};
+use crate::requirement::{Demand, Requirement, Subject, of_unit};
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::Word;
@@ -119,7 +119,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         });
         let only = |word: &Word| matches!(&*word.lower(text), "only" | "solely" | "exclusively");
         // "No figures that are not in the log".
-        let alone = demands_of(case, unit).any(|rule| {
+        let alone = of_unit(case.requirements, unit).any(|rule| {
             matches!(rule.demand, Demand::Manner { axis: "words around the data", pole: "only JSON" })
         });
         alone
@@ -129,7 +129,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     };
     // "Ask for the stops one after the other, then write the log" is the work, "one question per message" its rule.
     let one_by_one = |unit: usize| {
-        demands_of(case, unit)
+        of_unit(case.requirements, unit)
             .any(|rule| matches!(rule.demand, Demand::Manner { axis: "questions at a time", .. }))
     };
     if matches!(&*case.frame.name, "grading" | "classification")
@@ -153,7 +153,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         return false;
     }
     // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.
-    let gap = |unit: usize| demands_of(case, unit).any(|rule| rule.demand.fills_a_gap());
+    let gap = |unit: usize| of_unit(case.requirements, unit).any(|rule| rule.demand.fills_a_gap());
     if gap(unit) != gap(earlier) {
         return true;
     }
@@ -188,7 +188,7 @@ fn spells_out(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     let next = unit == earlier + 1 && !case.source.slice(between).contains('\n');
     let none = words.first().is_some_and(|word| word.lower(text) == "no");
     let only = |unit: usize| {
-        demands_of(case, unit)
+        of_unit(case.requirements, unit)
             .any(|rule| matches!(rule.demand, Demand::Manner { axis: "words around the data", .. }))
     };
     next && none && words.len() <= 8 && only(earlier)
@@ -301,13 +301,8 @@ fn ask_for_one_manner(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         }
         _ => false,
     };
-    demands_of(case, unit).any(|rule| demands_of(case, earlier).any(|other| same(rule, other)))
-}
-
-/// What a unit demands.
-pub(super) fn demands_of<'a>(case: &'a Case<'_>, unit: usize) -> impl Iterator<Item = &'a Requirement> {
-    let from = case.requirements.partition_point(|rule| rule.span.start() < case.units[unit].text.start());
-    case.requirements[from..].iter().take_while(move |rule| rule.unit == unit)
+    of_unit(case.requirements, unit)
+        .any(|rule| of_unit(case.requirements, earlier).any(|other| same(rule, other)))
 }
 
 /// The same words, letter case and the last sign aside.

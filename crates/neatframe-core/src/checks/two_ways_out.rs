@@ -1,10 +1,9 @@
 //! Two sentences that say what to do in one case, and the two ways out exclude each other.
 
-use super::redundant::demands_of;
 use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
-use crate::requirement::{Demand, singular};
+use crate::requirement::{Demand, of_unit, singular};
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -166,7 +165,7 @@ const WITHIN_REACH: usize = 64;
 
 /// What is read as a way out of a gap is compared there.
 fn is_read_as_gap(case: &Case<'_>, unit: usize) -> bool {
-    demands_of(case, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }))
+    of_unit(case.requirements, unit).any(|rule| matches!(rule.demand, Demand::Gap { .. }))
 }
 
 /// Words of a sentence that says more than a case and what to do in it.

@@ -8,6 +8,7 @@ use crate::edit::Edit;
 use crate::finding::{Family, Finding};
 use crate::frame::{Importance, Need, Part};
 use crate::lexicon::vocabulary;
+use crate::requirement::of_unit;
 use crate::review::Review;
 use crate::slots;
 use crate::span::Span;
@@ -118,7 +119,7 @@ impl Plan {
     fn drop_bare_qualities(&mut self, review: &Review) {
         for finding in review.findings().iter().filter(|finding| finding.family == Family::Vague) {
             let Some(unit) = review.unit_at(finding.span) else { continue };
-            let own = review.requirements().iter().any(|rule| rule.unit == unit);
+            let own = of_unit(review.requirements(), unit).next().is_some();
             let rule = review.labels()[unit].component == Some(Component::Constraints);
             let short = review.words_of(unit).len() <= SHORT;
             if rule && short && !own {

@@ -5,7 +5,7 @@ use super::{Change, Note, title};
 use crate::component::Component;
 use crate::edit::{Edit, capitalised};
 use crate::ledger::Uncounted;
-use crate::requirement::{Demand, Measure, Requirement, Subject, excludes};
+use crate::requirement::{Demand, Measure, Requirement, Subject, excludes, of_unit};
 use crate::review::{Review, review};
 use crate::source::Source;
 use crate::span::Span;
@@ -16,8 +16,7 @@ pub(super) fn grant(plan: &mut Plan, prompt: &Review, wish: &str) {
     let wished = review(source, prompt.settings(), &Uncounted);
     for unit in 0..wished.units().len() {
         let words = wished.source().slice(wished.units()[unit].text).trim().to_string();
-        let stated: Vec<&Requirement> =
-            wished.requirements().iter().filter(|rule| rule.unit == unit).collect();
+        let stated: Vec<&Requirement> = of_unit(wished.requirements(), unit).collect();
         let (placed, open): (Vec<&Requirement>, Vec<&Requirement>) = stated
             .iter()
             .copied()
@@ -94,9 +93,7 @@ fn replace(plan: &mut Plan, prompt: &Review, rule: &Requirement, new: &str, wish
                 continue;
             }
             done = true;
-        } else if prompt.requirements().iter().filter(|other| other.unit == old.unit).count() > 1
-            || !plan.dropped.insert(old.unit)
-        {
+        } else if of_unit(prompt.requirements(), old.unit).count() > 1 || !plan.dropped.insert(old.unit) {
             continue;
         }
         let span = if phrase { span } else { super::chunk::lead_span(prompt, old.unit) };
@@ -127,7 +124,7 @@ fn is_about_the_same(old: &Requirement, new: &Requirement) -> bool {
 /// Adds what no sentence of the prompt speaks of yet.
 fn add(plan: &mut Plan, wished: &Review, unit: usize, words: &str) {
     // What bounds the answer is a rule, however it is put.
-    let rules = wished.requirements().iter().any(|rule| rule.unit == unit);
+    let rules = of_unit(wished.requirements(), unit).next().is_some();
     let component = match wished.labels()[unit].component {
         Some(Component::Context) if !rules => Component::Context,
         Some(Component::OutputFormat) => Component::OutputFormat,

@@ -2,7 +2,7 @@
 
 use crate::lexicon::{self, vocabulary};
 use crate::likeness::stem;
-use crate::requirement::{Demand, Requirement};
+use crate::requirement::{Demand, Requirement, of_unit};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
@@ -71,7 +71,7 @@ pub(super) fn same(
             let led = behind.first().is_some_and(joins);
             behind.get(usize::from(!held)).filter(|_| held || led).map(|word| stem(&word.lower(text)))
         };
-        let place = requirements.iter().find(|other| other.unit == earlier && other.demand == rule.demand);
+        let place = of_unit(requirements, earlier).find(|other| other.demand == rule.demand);
         let things = place.and_then(|other| of(earlier, other.span)).zip(of(rule.unit, rule.span));
         if things.is_some_and(|(one, two)| one != two) {
             continue;
@@ -118,7 +118,7 @@ pub(super) fn same(
         }
         let all = words.within(units[rule.unit].text);
         // "Start straight away, with no introduction" says it twice itself.
-        let also = requirements.iter().filter(|other| other.unit == rule.unit && other.demand == rule.demand);
+        let also = of_unit(requirements, rule.unit).filter(|other| other.demand == rule.demand);
         let own: Vec<Span> = also.map(|other| other.span).collect();
         let beside = all
             .iter()
@@ -190,9 +190,8 @@ fn of_one_object(
         "hallucinate", "hallucinations", "invent", "fabricate", "guess", "speculate",
     ];
     let last = |unit: usize| {
-        let rule = requirements.iter().find(|rule| {
-            rule.unit == unit && matches!(rule.demand, Demand::Manner { axis: "invention", .. })
-        })?;
+        let rule = of_unit(requirements, unit)
+            .find(|rule| matches!(rule.demand, Demand::Manner { axis: "invention", .. }))?;
         let own = words.within(rule.span).last()?;
         // "Never invent a pier": the thing stands behind the words of the manner.
         let behind = words.within(Span::new(rule.span.end(), units[unit].text.end())).first();

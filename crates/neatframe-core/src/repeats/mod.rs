@@ -24,7 +24,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, are_other_cases, confined, gist, stem};
-use crate::requirement::{Demand, Requirement, excludes};
+use crate::requirement::{Demand, Requirement, excludes, of_unit};
 use crate::source::Source;
 use crate::span::Span;
 use crate::unit_names;
@@ -257,10 +257,7 @@ pub(crate) fn find(
 
 /// True where the form that one demands rules out that of the other: then they clash, whatever they share.
 fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> bool {
-    let of = |unit: usize| {
-        let from = requirements.partition_point(|rule| rule.unit < unit);
-        requirements[from..].iter().take_while(move |rule| rule.unit == unit)
-    };
+    let of = |unit: usize| of_unit(requirements, unit);
     // "Capitalise the first letter of each word (title case)" is read in two ways, in both of them.
     let too = |demand: &Demand| of(unit).any(|rule| rule.demand == *demand);
     let reversed = of(unit).any(|rule| {

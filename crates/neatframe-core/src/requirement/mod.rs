@@ -259,6 +259,12 @@ fn readers(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Requirement>) {
     found.extend(told.into_iter().filter(of_readers));
 }
 
+/// What one unit states, out of requirements in order of place.
+pub(crate) fn of_unit(requirements: &[Requirement], unit: usize) -> impl Iterator<Item = &Requirement> {
+    let from = requirements.partition_point(|rule| rule.unit < unit);
+    requirements[from..].iter().take_while(move |rule| rule.unit == unit)
+}
+
 /// Reads the requirements of the units that demand something, in order of place.
 pub(crate) fn read(sight: &Sight<'_>, demands: impl Iterator<Item = usize>) -> Vec<Requirement> {
     let mut found = Vec::new();

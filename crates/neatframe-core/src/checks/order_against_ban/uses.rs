@@ -89,7 +89,12 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             verb if PUTS_IN.contains(&verb) && matches!(&*lower(at + 1), "no" | "without") => {
                 Some((true, at + 2))
             }
-            verb if PUTS_IN.contains(&verb) => Some((false, at + 1)),
+            // "Write it without headings".
+            verb if PUTS_IN.contains(&verb) => {
+                let end = (at + 1..words.len()).find(|&at| words[at].is_punctuation()).unwrap_or(words.len());
+                let without = (at + 1..end).find(|&at| lower(at) == "without");
+                Some(without.map_or((false, at + 1), |without| (true, without + 1)))
+            }
             // "The mail must contain the fare".
             "contain" if at > 0 => Some((false, at + 1)),
             verb if ENDS.contains(&verb) => {

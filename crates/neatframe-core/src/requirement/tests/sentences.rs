@@ -198,7 +198,10 @@ fn words_dates_and_gaps() {
             "If the fare is missing, write \"unknown\".",
             &["reply: gaps: never guess", "reply: `unknown` in a gap of fare"],
         ),
-        ("Leave the field empty if no date is given.", &["reply: `empty` in a gap of date"]),
+        (
+            "Leave the field empty if no date is given.",
+            &["reply: cells without a value: left empty", "reply: `empty` in a gap of date"],
+        ),
         ("Use null for missing values.", &["reply: fields without a value: kept", "reply: `null` in a gap"]),
         (
             "If you do not know the answer, say so.",
