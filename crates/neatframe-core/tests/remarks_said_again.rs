@@ -107,6 +107,11 @@ mod in_more_wordings {
         one_test_file: "Write tests for the code.\nAll tests go into one file.\nWrite a test file for each module." => ["clashing-demands"];
         trade: "Write the page.\nDon't use any jargon.\nUse the terms of the trade, as an engineer would." => ["clashing-demands"];
         dear_hotel: "Plan the trip.\nKeep the trip cheap.\nName what the five-star hotel costs." => [];
+        two_first: "Write the page.\nList the risks first.\nBegin with the benefits." => ["place-of-part"];
+        nothing_about: "Write the card.\nWrite nothing about prices.\nMention the price." => ["order-against-ban"];
+        nothing_about_others: "Write the card.\nWrite nothing about prices.\nMention the pier." => [];
+        changes_at_once: "Mend the script.\nAsk before you change a file.\nApply all changes right away." => ["clashing-demands"];
+        key: "Write a quiz.\nThe answer key goes at the end.\nPrint the right answer right below each question." => ["clashing-demands"];
         said_in_a_row: "Write the card.\nKeep it brief.\nKeep it brief.\nKeep it brief.\nExplain everything in detail." => ["clashing-demands"];
     }
 }

@@ -74,8 +74,11 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
             found.push((stem(&word.lower(text)), false, at..to));
             continue;
         }
-        let puts =
-            opens && matches!(&*lower(at), "put" | "place" | "set" | "give" | "state" | "name" | "mention");
+        const PUTS: [&str; 12] = [
+            "put", "place", "set", "give", "state", "name", "mention", "list", "show", "describe", "explain",
+            "present",
+        ];
+        let puts = opens && PUTS.contains(&&*lower(at));
         // "Put delays first", "delays come at the top".
         let several = |at: usize| lower(at).len() > 3 && lower(at).ends_with('s');
         let named = match puts {

@@ -236,9 +236,15 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             && clause.len() > 2
             && matches!(&*clause[0].lower(text), "or" | "and")
             && clause[1].is(vocabulary::VERB);
+        // "Say nothing about prices".
+        let silent = matches!(&*lower(verb_at), "say" | "write" | "tell" | "mention" | "reveal" | "disclose")
+            && clause.len() > 2
+            && clause[0].lower(text) == "nothing"
+            && matches!(&*clause[1].lower(text), "about" | "of" | "on");
+        forbids |= silent;
         let skipped = if asks || two {
             1
-        } else if other_verb {
+        } else if other_verb || silent {
             2
         } else {
             person()
@@ -258,7 +264,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         forbids ^= refuses;
         let spoken = match () {
             () if refuses => Cow::Borrowed("answer"),
-            () if two => Cow::Borrowed("mention"),
+            () if two || silent => Cow::Borrowed("mention"),
             () if told_of => Cow::Owned(lower(2).trim_end_matches('s').to_string()),
             () => match directive::base(&verb.lower(text)).filter(|_| held.is_some()) {
                 Some(base) => Cow::Owned(base),

@@ -209,7 +209,10 @@ fn words_dates_and_gaps() {
         ),
         ("Use only the text below.", &["reply: sources: only the given text"]),
         ("Do not make up facts.", &["reply: gaps: never guess", "reply: invention: nothing invented"]),
-        ("Give the source at the end.", &["reply: sources named: sources named"]),
+        (
+            "Give the source at the end.",
+            &["reply: sources named: sources named", "reply: place of the sources: at the end"],
+        ),
         ("The last line reads \"Fair winds\".", &["reply: ends with `Fair winds`"]),
         ("Do not begin with \"Sure\".", &["reply: never begins with `Sure`"]),
         (
