@@ -6,10 +6,8 @@ mod common;
 mod in_other_words {
     remarks! { Redundant:
         material: "Read the log.\nExtract all relevant information from the log.\nUse plain words.\nDo not miss any relevant details." => ["said-before"];
-        history: "Run the desk.\nTake the chat history into account.\nUse plain words.\nUse the conversation history when you reply." => ["said-before"];
         to_the_letter: "Edit the log.\nFollow the user's instructions exactly.\nUse plain words.\nDo exactly what the user asks." => ["said-before"];
         spelling: "Mark the essay.\nIgnore spelling mistakes.\nUse plain words.\nDo not penalize spelling errors." => ["said-before"];
-        scale: "Mark the essay.\nGive a rating between 1 and 5.\nUse plain words.\nRate it on a scale of 1 to 5." => ["said-before"];
         format: "Sort the slips.\nAdhere strictly to the specified format.\nUse plain words.\nYour answer must match the format shown below." => ["said-before"];
         fields: "Sort the slips.\nAll fields are required.\nUse plain words.\nDo not omit any field." => ["said-before"];
         doubles: "List the piers.\nDo not include duplicates.\nUse plain words.\nEach item must appear only once." => ["said-before"];
@@ -18,7 +16,6 @@ mod in_other_words {
         deleting: "Run the desk.\nNever delete anything without the user's confirmation.\nUse plain words.\nGet the user's approval before you delete anything." => ["said-before"];
         claims: "Write the card.\nDo not make claims without citing a source.\nUse plain words.\nEvery claim must be backed by a reference." => ["said-before"];
         wordy: "Write the card.\nDo not be verbose.\nName the pier.\nKeep your answers short." => ["said-before"];
-        changed_files: "Change the script.\nReturn only the files that changed.\nUse plain words.\nDo not list files that were not changed." => ["said-before"];
         other_fields: "Sort the slips.\nDo not omit the field pier.\nUse plain words.\nAll tests must pass." => [];
         other_material: "Read the log.\nExtract all names of piers.\nUse plain words.\nExtract all fares." => [];
         once_per_slip: "Read the slips.\nNever delete a slip.\nUse plain words.\nAsk the guest for confirmation before you book." => [];
@@ -52,7 +49,6 @@ mod fences {
 mod rivals {
     remarks! { Conflict:
         competitors: "Write the page.\nNever mention competitors.\nCompare our line with two competing lines." => ["clashing-demands"];
-        any_topic: "Run the desk.\nAnswer only questions about tickets.\nHelp with any topic that comes up." => ["clashing-demands"];
         own_wording: "Edit the letter.\nDo not change the guest's wording.\nCorrect spelling and grammar in the guest's text." => ["clashing-demands"];
         as_if_now: "Write the report.\nWrite in the past tense.\nDescribe it all as if it were happening now." => ["clashing-demands"];
         probable_cause: "Write the report.\nDo not speculate about causes.\nSay what probably caused the delay." => ["clashing-demands"];
@@ -75,7 +71,6 @@ mod rivals {
         staff: "Write the card.\nDo not name staff members.\nUse plain words.\nNever mention employees by name." => ["said-before"];
         doubt: "Run the desk.\nIf something is unclear, ask back.\nUse plain words.\nWhen in doubt, ask the guest." => ["said-before"];
         no_advertising: "Write the card.\nNo advertising.\nUse plain words.\nAvoid promotional language." => ["said-before"];
-        oldest: "Sort the log.\nList events in chronological order.\nUse plain words.\nThe oldest event comes first." => ["said-before"];
         references: "Write the page.\nList the sources at the end.\nUse plain words.\nThe references come last." => ["said-before"];
         signed: "Write the mails.\nSign with \"The harbour team\".\nUse plain words.\nClose every mail with \"The harbour team\"." => ["said-before"];
     }

@@ -82,13 +82,15 @@ impl Check for ClashingDemands {
             });
             if let Some(earlier) = clash {
                 let pair = (earlier.unit, requirement.unit);
-                let same = matches!(requirement.demand, Demand::Manner { .. })
-                    && again.contains(&(earlier.unit, &requirement.demand));
+                let manner = matches!(requirement.demand, Demand::Manner { .. });
+                let same = manner && again.contains(&(earlier.unit, &requirement.demand));
                 if told != Some(pair) && !same {
                     report(case, sink, earlier, requirement);
                 }
                 told = Some(pair);
-                again.push((earlier.unit, &requirement.demand));
+                if manner && !same {
+                    again.push((earlier.unit, &requirement.demand));
+                }
                 // What the persona is said to be gives way; the rule stands against the rules to come.
                 if case.labels[earlier.unit].component == Some(Component::Role) {
                     firm.push(requirement);

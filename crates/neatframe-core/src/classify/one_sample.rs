@@ -16,15 +16,15 @@ pub(super) fn up_to_the_end(reading: &Reading<'_>, inside: &mut [bool]) {
     let Some(title) = (0..reading.units.len()).find(|at| label(*at) && is_sample_title(text(*at))) else {
         return;
     };
-    let near = title + 1..reading.units.len().min(title + LONG);
+    let mut near = title + 1..reading.units.len().min(title + LONG);
     let answer = |at: &usize| {
         label(*at)
             && is_sample_title(text(*at))
             && names_an_answer(text(*at).trim_matches(['#', '*', ' ', ':']))
     };
-    let Some(answer) = near.clone().find(answer) else { return };
+    let Some(answer) = near.find(answer) else { return };
     // Where another part begins, or the work is handed over, the sample has ended somewhere before.
-    let goes_on = |at: usize| {
+    let is_over = |at: usize| {
         bounds::ends_samples(text(at))
             || handover::hands_over(reading, at)
             // `print(f"{boat}")` fills in what it names itself.
@@ -33,7 +33,7 @@ pub(super) fn up_to_the_end(reading: &Reading<'_>, inside: &mut [bool]) {
             || at > answer && label(at) && is_sample_title(text(at))
     };
     let labelled = (title + 1..answer).any(label);
-    if labelled && !(title + 1..reading.units.len()).any(goes_on) {
+    if labelled && !(title + 1..reading.units.len()).any(is_over) {
         inside[title + 1..].fill(true);
     }
 }

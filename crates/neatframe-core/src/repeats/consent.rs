@@ -35,7 +35,8 @@ pub(super) fn repeated(
 ) -> Vec<(usize, usize)> {
     let same = |one: &Vec<u32>, two: &Vec<u32>| {
         let (few, many) = if one.len() <= two.len() { (one, two) } else { (two, one) };
-        few.len() >= 2 && few.iter().all(|stem| many.contains(stem))
+        // "Never delete anything without a yes": a deed alone is the same deed only.
+        one == two || few.len() >= 2 && few.iter().all(|stem| many.contains(stem))
     };
     told_again(words, spans, MOST, |demand| deed(text, demand), same)
 }
@@ -111,6 +112,7 @@ mod tests {
         assert!(again("Do not cancel a trip unless the guest confirms it.", never));
         assert!(again(never, "A trip may only be cancelled after the guest has agreed."));
         assert!(again(never, "Cancelling a trip requires the guest's approval."));
+        assert!(again("Never delete anything without approval.", "Ask the guest before deleting anything."));
         assert!(!again(never, "Ask the guest before you book a trip."));
         assert!(!again(never, "Never cancel a trip without a reason."));
         assert!(!again(never, "Ask the guest for the day of the trip."));
