@@ -16,9 +16,8 @@ const AGREES: [&str; 32] = [
 ];
 
 /// Words with which a demand to ask somebody begins. Sorted.
-const OPENS: [&str; 12] = [
-    "always", "ask", "check", "consult", "get", "have", "obtain", "request", "require", "seek", "wait", "you",
-];
+const OPENS: [&str; 11] =
+    ["always", "ask", "check", "get", "have", "obtain", "request", "require", "seek", "wait", "you"];
 
 /// Words that part the deed from the consent.
 const PARTS: [&str; 9] = ["without", "unless", "until", "before", "after", "when", "once", "if", "with"];
@@ -78,7 +77,17 @@ fn deed(text: &str, words: &[Word]) -> Option<Vec<u32>> {
         None if OPENS.binary_search(&&*lower(0)).is_ok() => {
             let at = part(1, &["before"])?;
             let end = (at..words.len()).find(|&at| words[at].is_punctuation()).unwrap_or(words.len());
-            let asks = is(0, &["check", "consult"]) || agrees(&words[..at]);
+            let asked = (0..at).find(|&at| is(at, &["ask", "check"]));
+            let asks = match asked {
+                // "Check the totals before you answer", "ask for the name before you cancel a trip".
+                Some(verb) => {
+                    let of = part(verb + 1, &["for", "about", "which", "what", "whether", "how", "who"]);
+                    let bare = of.is_none_or(|of| of > at) && is(verb, &["ask"]);
+                    bare || part(verb + 1, &["with"]).is_some_and(|with| with < at)
+                        || agrees(&words[verb + 1..at])
+                }
+                None => agrees(&words[..at]),
+            };
             asks.then(|| stems(&words[at + 1..end]))?
         }
         None => {
@@ -114,6 +123,12 @@ mod tests {
         assert!(again(never, "Cancelling a trip requires the guest's approval."));
         assert!(again("Never delete anything without approval.", "Ask the guest before deleting anything."));
         assert!(!again(never, "Ask the guest before you book a trip."));
+        assert!(again("Check with the guest before you cancel a trip.", never));
+        assert!(!again("Check the dates before you cancel a trip.", never));
+        assert!(!again(
+            "Ask for the dates before you cancel a trip.",
+            "Ask for the name before you cancel a trip."
+        ));
         assert!(!again(never, "Never cancel a trip without a reason."));
         assert!(!again(never, "Ask the guest for the day of the trip."));
     }
