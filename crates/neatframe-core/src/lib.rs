@@ -41,6 +41,7 @@ mod limits;
 mod lines;
 mod message;
 mod numbering;
+mod ordinal;
 mod outline;
 mod parallel;
 mod persona;

@@ -14,7 +14,8 @@ fn becomes(sentence: &str) -> Vec<String> {
         assert!(out.contains(line), "{sentence}: `{line}` is lost\n{out}");
     }
     let own = |line: &&str| {
-        !line.is_empty() && !line.starts_with(['#', '{']) && !BEFORE.contains(line) && *line != AFTER
+        let asks = line.ends_with("?}}");
+        !line.is_empty() && !asks && !line.starts_with('#') && !BEFORE.contains(line) && *line != AFTER
     };
     out.lines().filter(own).map(String::from).collect()
 }

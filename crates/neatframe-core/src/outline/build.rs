@@ -2,6 +2,7 @@
 
 use super::fences::{self, Fenced};
 use super::line::{self, Line};
+use super::running;
 use super::tags::{self, Closed, Role, Tag};
 use super::turns;
 use super::{Fault, Mark, Outline, Piece, PieceKind, Section, SectionId};
@@ -316,11 +317,24 @@ impl Builder<'_> {
         if body.starts_with(">>> ") || (indent >= 4 && self.looks_like_code(body)) {
             return self.push(PieceKind::Code, whole, core, core, indent);
         }
-        if let Some((label, start)) = line::label(self.text, core) {
+        let label = line::label(self.text, core).filter(|_| !self.goes_on(body));
+        if let Some((label, start)) = label {
             return self.labelled(whole, core, label, start, indent);
         }
         self.leave_table();
         self.push(PieceKind::Text, whole, core, core, indent);
+    }
+
+    /// "Keep the content of all" and below it "roles: crew and guests": the rest of a sentence.
+    fn goes_on(&self, body: &str) -> bool {
+        let above = self.pieces.last().filter(|piece| piece.kind == PieceKind::Text);
+        // "The fields are" leads to them.
+        let leads = |line: &str| [" is", " are", " be", " as"].iter().any(|end| line.ends_with(end));
+        body.starts_with(char::is_lowercase)
+            && above.is_some_and(|piece| {
+                let line = &self.text[piece.text.range()];
+                running::ends_open(line) && !leads(line)
+            })
     }
 
     /// `B. `, where a line nearby begins with `A. ` or `C. `: options to choose from. Alone it may be somebody's initial.
@@ -393,6 +407,7 @@ impl Builder<'_> {
             && body.split_whitespace().count() >= PROSE;
         !in_list
             && !prose
+            && !(body.ends_with([',', '}']) && running::is_running_text(body))
             && (body.ends_with([';', '{', '}', ',']) || body.contains("= ") || body.contains("\": "))
     }
 

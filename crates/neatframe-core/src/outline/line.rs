@@ -309,7 +309,12 @@ pub(super) fn label(text: &str, line: Span) -> Option<(Span, usize)> {
     let odd = name.contains(['"', '{', '}', '<', '>', '|', '`', '.', '?', '!', '(', ';', '“', '=', '*'])
         || after.starts_with("//")
         || after.starts_with(|c: char| c.is_ascii_digit());
-    if words == 0 || words > 5 || odd || !(first.is_alphabetic()) || name.ends_with(' ') {
+    // "The guest's trips:write" is a name with a sign in it.
+    let joined = words > 1
+        && !bold
+        && after.starts_with(char::is_alphanumeric)
+        && name.starts_with(char::is_lowercase);
+    if words == 0 || words > 5 || odd || joined || !(first.is_alphabetic()) || name.ends_with(' ') {
         return None;
     }
     let from = line.end() - after.len();

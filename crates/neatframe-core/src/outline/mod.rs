@@ -3,11 +3,13 @@
 mod build;
 mod fences;
 mod line;
+mod running;
 mod tags;
 mod titles;
 mod turns;
 
 pub(crate) use build::read;
+pub(crate) use running::ends_open;
 pub(crate) use titles::{is_bare_sample_title, is_known_title, is_sample_title};
 
 use crate::message::Speaker;

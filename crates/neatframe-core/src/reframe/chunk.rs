@@ -3,7 +3,7 @@
 use super::parted::is_second_half;
 use super::said_again::names_rules;
 use super::together::{join_what_leads_below, keep_lists, keep_neighbours};
-use super::{enclosed, sequence, tied};
+use super::{enclosed, flowing, sequence, tied};
 use crate::classify::{ends_in_a_quotation, tells_what_is_given};
 use crate::component::{Component, Facet};
 use crate::lexicon::vocabulary;
@@ -36,15 +36,22 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     let mut chunks: Vec<Chunk> = Vec::new();
     let forms = enclosed::forms(review);
     let spoken = tied::spoken(review);
+    let wholes = [flowing::counted(review), flowing::announced(review), flowing::listed_below(review)];
     let mut enclosed_until = 0;
     for index in 0..units.len() {
         // What follows a fence or tag that closes is not what the mark belongs to.
         let closed = index > 0 && index == enclosed_until;
-        let form = forms.partition_point(|form| form.end <= index);
+        let within = |ranges: &[Range<usize>]| {
+            let at = ranges.partition_point(|range| range.end <= index);
+            ranges.get(at).is_some_and(|range| range.start < index)
+        };
         let joins = index < enclosed_until
-            || forms.get(form).is_some_and(|form| form.start < index)
+            || within(&forms)
+            || wholes.iter().any(|ranges| within(ranges))
             || chunks.last().is_some_and(|last| {
                 leans(review, last, index, opening, closed)
+                    || flowing::is_linked(review, index)
+                    || flowing::is_bracketed(review, last.span, index)
                     || tied::is_tied(review, &spoken, &last.units, index)
             });
         let end = enclosed::end(review, index);
@@ -71,6 +78,10 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     keep_neighbours(review, &mut chunks);
     join_what_leads_below(review, &mut chunks);
     for chunk in &mut chunks {
+        if let Some(component) = tied::named_by_its_slot(review, chunk.units.clone()) {
+            chunk.component = Some(component);
+            continue;
+        }
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
         // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
         let start = chunk.units.start;
@@ -193,7 +204,9 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let words = review.words_of(index);
     let lower =
         |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(review.source().text()));
+    let said = if said == "it's" { "it".to_string() } else { said };
     let empty = said == "it"
+        && labels[index].component != Some(Component::Context)
         && matches!(&*lower(1), "is" | "goes" | "would")
         && (2..9).any(|at| {
             matches!(
@@ -267,7 +280,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         && !presents
         && !names
         && !adds
-        && opener.is_some_and(|word| word.is(vocabulary::ANAPHORA));
+        && (said == "it" || opener.is_some_and(|word| word.is(vocabulary::ANAPHORA)));
     // "You will be given a query. Your job is to decide what it is about": "it" is what is given.
     let of_it = tells_what_is_given(review.source().text(), review.words_of(index - 1))
         && labels[index].component == Some(Component::Task)
@@ -276,8 +289,6 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let each_of_them = matches!(said.as_str(), "for" | "of" | "with" | "about")
         && (1..5).any(|at| matches!(&*lower(at), "them" | "those" | "these") && lower(at - 1) == "of")
         && !unit.opens_piece;
-    // "Name a fare. For example, name that of the day."
-    let shows = said == "for" && matches!(&*lower(1), "example" | "instance") && !unit.opens_piece;
     // "Open with a line like: 'Hello! Which boat is it?'"
     let so_far =
         Span::new(last.span.start().max(before.text.end().saturating_sub(QUOTED)), before.text.end());
@@ -290,7 +301,6 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let next = of_it
         || of_the_shape
         || each_of_them
-        || shows
         || quoted
         || of_here
         || matches!(said.as_str(), "then" | "afterwards");
@@ -306,8 +316,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
     let below = gap.contains('\n');
     let goes_on = text.starts_with(char::is_lowercase) && !unit.opens_piece && !below && !ended;
     // "This lets the guest go on" is about what was said, whatever either is.
-    let of_that = !unit.opens_piece
-        && matches!(said.as_str(), "this" | "these" | "such" | "otherwise" | "however" | "therefore");
+    let of_that = !unit.opens_piece && matches!(said.as_str(), "this" | "these" | "such");
     (anaphora || next || begun || goes_on || of_that)
         && before.block == unit.block
         && !matches!(unit.kind, UnitKind::Item { .. } | UnitKind::Field if unit.opens_piece)
@@ -361,8 +370,14 @@ fn component_of(review: &Review, units: Range<usize>) -> Option<Component> {
         named || first.kind != UnitKind::Sentence || review.source().slice(first.text).ends_with(':');
     // "Decide which case applies:" and the cases.
     let item = |unit: usize| matches!(review.units()[unit].kind, UnitKind::Item { ordered: true });
+    // `{house_rules}` below the cases is none of them.
+    let end = units
+        .clone()
+        .rev()
+        .find(|unit| !tied::is_bare_slot(review, *unit))
+        .map_or(units.end, |last| last + 1);
     let options =
-        first.kind == UnitKind::Sentence && units.len() > 2 && (units.start + 1..units.end).all(item);
+        first.kind == UnitKind::Sentence && end > units.start + 2 && (units.start + 1..end).all(item);
     let asks = announces && options && task(units.start);
     let own = review.labels()[units.start].component.filter(|_| !announces || asks);
     own.or_else(|| majority(review, units))

@@ -1,7 +1,7 @@
 //! Two demands that cannot both hold: which of them does is asked right there, in a slot behind the later one.
 
 use super::plan::Plan;
-use super::{Change, Note, holes, open};
+use super::{Change, Note, gaps, holes, open};
 use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Finding};
@@ -173,6 +173,11 @@ fn clause<'a>(words: &'a str, other: &str) -> &'a str {
         ["and ", "then ", "but "].iter().find_map(|join| part.strip_prefix(join)).unwrap_or(part)
     });
     let best = parts.max_by_key(|part| shared(part));
+    // "So keep walks short and leave the time from 13:00 to 15:00 free".
+    let best = best.and_then(|part| match part.chars().count() > LONGEST {
+        true => part.split(" and ").max_by_key(|half| shared(half)),
+        false => Some(part),
+    });
     best.filter(|part| shared(part).0 > 0 && part.contains(' ')).unwrap_or(words)
 }
 
@@ -189,7 +194,7 @@ const LONGEST: usize = 52;
 /// True for the inside of a slot that asks the author, not whoever fills the prompt.
 pub(crate) fn is_question(inner: &str) -> bool {
     let (name, question) = inner.trim().split_once(": ").unwrap_or_default();
-    let asks = [NAME, holes::STEP, holes::WHAT].contains(&name)
+    let asks = [NAME, holes::STEP, holes::WHAT, gaps::SAMPLE].contains(&name)
         || Component::ALL.iter().any(|component| component.id() == name);
     asks && question.ends_with('?')
 }

@@ -34,7 +34,7 @@ pub(super) fn ask(plan: &mut Plan, review: &Review) {
         }
     }
     // A thin prompt is asked for its parts, so it is asked what it wants as well.
-    if review.units().len() <= THIN {
+    if review.units().len() <= super::THIN {
         let writing = review.kind().is_some_and(|kind| kind.name == "writing");
         let forms = if writing { "a notice, a letter, a post" } else { "a list, a table, a memo" };
         let vague = review.findings().iter().filter(|finding| finding.check == "unmeasured-wording");
@@ -50,9 +50,6 @@ pub(super) fn ask(plan: &mut Plan, review: &Review) {
     }
 }
 
-/// Units up to which a prompt is an ask and little else.
-const THIN: usize = 3;
-
 fn fill(plan: &mut Plan, review: &Review, span: Span, slot: String, why: &str) {
     let dropped = review.unit_at(span).is_some_and(|unit| plan.dropped.contains(&unit));
     if !dropped {
@@ -62,12 +59,13 @@ fn fill(plan: &mut Plan, review: &Review, span: Span, slot: String, why: &str) {
 }
 
 /// The number in "step 7", with the name before it.
-fn number_of(review: &Review, reference: Span) -> Option<(Span, &str, &str)> {
+pub(super) fn number_of(review: &Review, reference: Span) -> Option<(Span, &str, &str)> {
     let words = review.source().slice(reference);
     let (name, number) = words.split_once(' ')?;
-    let steps = ["step", "stage", "phase", "rule", "section", "chapter"]
-        .iter()
-        .any(|word| name.eq_ignore_ascii_case(word));
+    let steps =
+        ["step", "stage", "phase", "rule", "section", "chapter", "criterion", "part", "point", "table"]
+            .iter()
+            .any(|word| name.eq_ignore_ascii_case(word));
     let digits = number.bytes().all(|b| b.is_ascii_digit());
     let span = Span::new(reference.end() - number.len(), reference.end());
     (steps && digits && !numbering::goes_on(review.source().text(), span.end()))

@@ -2,14 +2,14 @@
 
 use super::Layout;
 use super::chunk::{Chunk, chunks, lead_span};
-use super::dedent::dedented;
+use super::dedent::{dedented, margin, without_margin};
 use super::in_place::{merge, removal};
 use super::parted::conjunctions;
 use super::plan::Plan;
 use super::pointing::turned;
 use super::said_again::{label_said_by_the_title, said_by_the_title};
 use super::style::Style;
-use super::{Change, INPUT, Note, Reframed, items, sequence, tied, title};
+use super::{Change, INPUT, Note, Reframed, flowing, items, sequence, tied, title};
 use crate::component::{Component, Facet};
 use crate::edit::{Edit, apply};
 use crate::outline::PieceKind;
@@ -112,6 +112,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     turned.retain(|(edit, _)| !plan.edits.iter().any(|other| other.span.overlaps(edit.span)));
     notes.extend(turned.iter().map(|(_, note)| note.clone()));
     let mut furthest = 0;
+    let far_in = margin(review.source().text());
     for (name, inside, slot) in &sections {
         let rules = name == title(Component::Constraints);
         let mut edits = plan.edits.clone();
@@ -153,8 +154,9 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         if !out.is_empty() {
             out.push_str(&format!("{newline}{newline}"));
         }
+        let body = &*without_margin(&body, far_in);
         // A sample may be code, of which the blanks are a part.
-        let body = if name == title(Component::Examples) { body.into() } else { dedented(&body) };
+        let body = if name == title(Component::Examples) { body.into() } else { dedented(body) };
         out.push_str(&style.section(name, &body, newline));
         let moved: Vec<&&Chunk> = inside.iter().filter(|chunk| chunk.units.start < furthest).collect();
         furthest = inside.iter().map(|chunk| chunk.units.end).max().unwrap_or(0).max(furthest);
@@ -392,7 +394,10 @@ fn chunk_text(
             || review.source().slice(units[unit - 1].text).ends_with(ENDS)
     };
     let new = |unit: &usize| {
-        in_item && (units[*unit].opens_piece && !led(*unit) || own.contains(unit)) || !ended(*unit)
+        in_item
+            && (units[*unit].opens_piece && !led(*unit) && !flowing::is_linked(review, *unit)
+                || own.contains(unit))
+            || !ended(*unit)
     };
     for unit in chunk.units.clone().skip(1).filter(|unit| apart && new(unit)) {
         let gap = Span::new(units[unit - 1].text.end(), units[unit].text.start());
@@ -413,7 +418,8 @@ fn chunk_text(
     if flows {
         let item = |text: &str| text.split_whitespace().collect::<Vec<_>>().join(" ");
         let sign = if in_item { "- " } else { "" };
-        let between = format!("{}{sign}", review.source().line_end());
+        let leads = in_item && review.source().slice(units[chunk.units.start].text).ends_with(':');
+        let between = format!("{}{}{sign}", review.source().line_end(), if leads { "  " } else { "" });
         // A sign of the author's own stays in its sentence.
         let items: Vec<&str> = if apart { text.split(ITEM).collect() } else { vec![&text] };
         items.into_iter().map(item).filter(|item| !item.is_empty()).collect::<Vec<_>>().join(&between)

@@ -5,6 +5,8 @@ mod chunk;
 pub(crate) mod decide;
 mod dedent;
 mod enclosed;
+mod flowing;
+mod gaps;
 mod holes;
 mod in_place;
 mod items;
@@ -197,6 +199,9 @@ const SHORT: usize = 12;
 const SOUND: usize = 30;
 const A_FEW: usize = 5;
 
+/// Units up to which a prompt is an ask and little else.
+const THIN: usize = 3;
+
 /// Units up to which one paragraph with next to no fault stays one.
 const A_PARAGRAPH: usize = 7;
 
@@ -220,7 +225,10 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
         let sound = wishes.layout.is_none()
             && review.units().len() <= SOUND
             && !review.findings().iter().any(|finding| faults(finding.family));
-        if short && moves == 0 && !order::is_crowded(review) || sound && moves <= A_FEW {
+        // A bare ask gets a skeleton to fill in.
+        let bare = review.units().len() <= THIN && !plan.asked.is_empty() && wishes.layout.is_none();
+        let kept = short && moves == 0 && !order::is_crowded(review) || sound && moves <= A_FEW;
+        if kept && !bare {
             return in_place::in_place(review, plan, wishes);
         }
         return regrouped;

@@ -51,7 +51,11 @@ pub(super) fn has_sections(review: &Review) -> bool {
         .filter(|unit| unit.kind != UnitKind::Mark && sections[unit.section].mark != Mark::Tag)
         .count();
     let enclosed = count(true) >= 2 && outside <= 2 && all > outside * 3;
-    count(false) >= 2
+    // Text under Markdown headings is never taken from under them.
+    let marked =
+        headings.iter().filter(|&&id| matches!(sections[id].mark, Mark::Heading(_)) && holds[id] > 0);
+    marked.count() >= 2
+        || count(false) >= 2
         || count(true) >= 3
         || enclosed
         || demanding >= 2

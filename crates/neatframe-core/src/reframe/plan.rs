@@ -69,6 +69,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     if wishes.ask && review.language().is_none() {
         super::decide::ask(&mut plan, review);
         super::holes::ask(&mut plan, review);
+        super::gaps::ask(&mut plan, review);
         plan.edits.sort();
     }
     if review.language().is_none() {
@@ -167,7 +168,8 @@ impl Plan {
         }
         // Slots and numbers are changed in several places, each with a note of its own.
         let spread = matches!(finding.family, Family::Steps | Family::Slot);
-        let places = finding.fix.iter().filter(|edit| spread && !edit.span.is_empty());
+        let same = |edit: &Edit| review.source().slice(edit.span) == edit.replacement;
+        let places = finding.fix.iter().filter(|edit| spread && !edit.span.is_empty() && !same(edit));
         for edit in places.clone() {
             self.note(Change::Edited, edit.span, review, edit.replacement.clone(), &finding.message);
         }

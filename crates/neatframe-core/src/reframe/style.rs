@@ -51,7 +51,8 @@ impl Style {
 pub(super) fn section_style(review: &Review) -> Style {
     let outline = review.outline();
     let first = outline.sections.iter().skip(1).find(|section| section.parent == Some(0));
-    let Some(section) = first else { return Style::Heading(1) };
+    // A few lines with no titles get a label, not the only headings.
+    let Some(section) = first else { return Style::Label };
     match section.mark {
         Mark::Heading(_) => {
             let level = outline

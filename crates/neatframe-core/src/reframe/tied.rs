@@ -22,6 +22,16 @@ pub(super) fn is_tied(review: &Review, spoken: &HashSet<u32>, chunk: &Range<usiz
         || is_label_again(review, chunk, index)
         || is_next_pair(review, index)
         || is_answer_below(review, index)
+        || is_led_below(review, index)
+}
+
+/// "Use only the tables listed below." right above a slot alone on its line.
+fn is_led_below(review: &Review, index: usize) -> bool {
+    let last = review.words_of(index - 1).iter().rev().find(|word| !word.is_punctuation());
+    is_bare_slot(review, index)
+        && last.is_some_and(|word| {
+            matches!(&*word.lower(review.source().text()), "below" | "follows" | "following")
+        })
 }
 
 /// How many units back are looked at: keeps long prompts linear.
@@ -52,7 +62,14 @@ fn is_detail(review: &Review, chunk: &Range<usize>, index: usize) -> bool {
 /// A slot alone on its line, with lines right above and below: what is filled in there belongs among them, unless every word of
 /// its name stands in another line: "review the diff", and `{diff}`.
 fn is_slot_amid(review: &Review, spoken: &HashSet<u32>, index: usize) -> bool {
-    if !is_bare_slot(review, index) || index + 1 >= review.units().len() || !is_below(review, index + 1) {
+    if !is_bare_slot(review, index) || index + 1 >= review.units().len() {
+        return false;
+    }
+    // `{house_rules}` at the end of the rules.
+    if told_by_its_name(review, index).is_some() {
+        return true;
+    }
+    if !is_below(review, index + 1) {
         return false;
     }
     let name = review.source().slice(review.units()[index].text).to_lowercase();
@@ -60,7 +77,32 @@ fn is_slot_amid(review: &Review, spoken: &HashSet<u32>, index: usize) -> bool {
     !parts.all(|part| spoken.contains(&vocabulary::hash_of(vocabulary::find(part.as_bytes()))))
 }
 
-fn is_bare_slot(review: &Review, unit: usize) -> bool {
+/// What a slot alone on its line brings in, where its name says that it is no material.
+fn told_by_its_name(review: &Review, unit: usize) -> Option<Component> {
+    let name = review.source().slice(review.units()[unit].text).to_lowercase();
+    let ends = |words: &[&str]| {
+        name.split(|c: char| !c.is_alphanumeric()).any(|part| words.contains(&part.trim_end_matches('s')))
+    };
+    [
+        (&["instruction", "guideline", "rule", "requirement", "constraint"][..], Component::Constraints),
+        (&["scenario", "background"], Component::Context),
+        (&["shot", "example"], Component::Examples),
+        (&["format"], Component::OutputFormat),
+    ]
+    .into_iter()
+    .find(|(words, _)| ends(words))
+    .map(|(_, component)| component)
+}
+
+/// The same for a chunk that is such a slot and nothing else, or a line that leads to `{output_format}`.
+pub(super) fn named_by_its_slot(review: &Review, units: Range<usize>) -> Option<Component> {
+    let last = units.end - 1;
+    let told = is_bare_slot(review, last).then(|| told_by_its_name(review, last)).flatten()?;
+    let led = units.len() > 1 && review.source().slice(review.units()[last - 1].text).ends_with(':');
+    (units.len() == 1 || led && told == Component::OutputFormat).then_some(told)
+}
+
+pub(super) fn is_bare_slot(review: &Review, unit: usize) -> bool {
     let text = review.units()[unit].text;
     let slots = review.slots();
     let at = slots.partition_point(|slot| slot.span.start() < text.start());

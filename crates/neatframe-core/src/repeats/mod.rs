@@ -24,6 +24,7 @@ use crate::classify::Label;
 use crate::component::Component;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, are_other_cases, confined, gist, stem};
+use crate::ordinal;
 use crate::requirement::{Demand, Requirement, excludes, of_unit};
 use crate::source::Source;
 use crate::span::Span;
@@ -244,7 +245,11 @@ pub(crate) fn find(
         if same {
             return at(*unit).len() > PER_FIELD || !of_fields();
         }
-        !stand_against(requirements, *unit, *earlier)
+        // "Second, decide whether each was met" is a step on the way to what the ask wants decided.
+        let place = |unit: usize| ordinal::place(text, at(unit));
+        let steps = place(*unit).is_some_and(|place| place > 0) && place(*earlier) != place(*unit);
+        !steps
+            && !stand_against(requirements, *unit, *earlier)
             && !are_other_cases(text, at(*unit), at(*earlier))
             && !unit_names::differ(text, at(*unit), at(*earlier))
             && !ends_in_a_new_place(text, at(*unit), at(*earlier))

@@ -1,6 +1,6 @@
 //! Which lines go on with the sentence that the line before them left open.
 
-use crate::outline::{Outline, Piece, PieceKind};
+use crate::outline::{Outline, Piece, PieceKind, ends_open};
 use crate::source::Source;
 
 /// Width from which a line counts as wrapped by its editor, in bytes.
@@ -16,6 +16,8 @@ const NARROW: usize = 48;
 pub(super) struct Paragraph {
     end: usize,
     ragged: bool,
+    /// Sentences end amid its lines.
+    flowing: bool,
 }
 
 impl Paragraph {
@@ -35,8 +37,13 @@ impl Paragraph {
         // Where no line ends a sentence, the author ends a thought with the line: less room is needed to show it.
         let ended = lines.iter().any(|piece| source.slice(piece.text).ends_with(['.', '!', '?', ':', ';']));
         let slack = if ended { SLACK } else { 0 };
+        // Who writes capitals and full stops goes on in small letters where a sentence goes on.
+        let written = ended && source.slice(lines[0].text).starts_with(char::is_uppercase);
         let early = |pair: &[Piece]| {
             let next = source.slice(pair[1].text);
+            if written && pair[0].text.len() >= WRAP_WIDTH && next.starts_with(char::is_lowercase) {
+                return false;
+            }
             let first = next.split_whitespace().next().map_or(0, str::len);
             is_open(source.slice(pair[0].text)) && pair[0].text.len() + first + slack < widest
         };
@@ -49,7 +56,7 @@ impl Paragraph {
         };
         let flowing = lines.iter().filter(|line| flows(line)).count() * 4 >= lines.len();
         let ragged = !flowing && (widest < NARROW || lines.windows(2).any(early));
-        Paragraph { end: at + rest + 1, ragged }
+        Paragraph { end: at + rest + 1, ragged, flowing }
     }
 }
 
@@ -92,6 +99,10 @@ pub(super) fn continues(
         return false;
     }
     let wide = before.text.len() >= WRAP_WIDTH && text.starts_with(char::is_alphanumeric);
+    // "Write the notice for the guests on the quay, who wait there since the morning:" and the rest on the next line.
+    if paragraph.flowing && before_text.ends_with([';', ':']) {
+        return before.text.len() >= WRAP_WIDTH && text.starts_with(|c: char| c.is_lowercase());
+    }
     left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
 }
 
@@ -105,11 +116,6 @@ fn is_open(line: &str) -> bool {
     !line.ends_with(['.', '!', '?', ':', ';', '>', '}', '"', '”', ']', ')', '|', ','])
 }
 
-/// Words that no sentence ends with.
-const ENDS_OPEN: [&str; 24] = [
-    "a", "an", "the", "and", "or", "but", "of", "to", "in", "on", "at", "for", "with", "from", "by", "as",
-    "that", "which", "is", "are", "be", "their", "its", "your",
-];
 /// Words that begin the later half of a sentence.
 const BEGINS_LATER: [&str; 8] = ["which", "who", "that", "because", "than", "of", "while", "whose"];
 
@@ -123,5 +129,5 @@ fn leans(before: &str, after: &str) -> bool {
         return before.ends_with(',') || BEGINS_LATER.contains(&after.split(' ').next().unwrap_or(""));
     }
     let first = after.split(' ').next().unwrap_or("");
-    before.ends_with(',') || ENDS_OPEN.contains(&&*last) || BEGINS_LATER.contains(&first)
+    before.ends_with(',') || ends_open(before) || BEGINS_LATER.contains(&first)
 }
