@@ -65,7 +65,7 @@ fn numbers_names_quotations_and_links_are_kept_or_named() {
         for token in text.split_whitespace().filter(marked).filter(|token| !step(token)) {
             let bare = token.trim_matches(['.', ',', ';', ':', '!', '?']);
             // A value is named without the brackets around its record.
-            let bare = if bare.starts_with('"') { bare.trim_end_matches(['}', ']']) } else { bare };
+            let bare = if bare.starts_with('"') { bare.trim_end_matches(['}', ']', '`']) } else { bare };
             assert!(
                 out.text.contains(bare) || told.contains(bare),
                 "{name}: `{bare}` is lost in\n{}",
