@@ -187,6 +187,22 @@ pub(crate) fn base(gerund: &str) -> Option<String> {
     [stem.to_string(), format!("{stem}e"), single.to_string()].into_iter().find(|word| verb(word))
 }
 
+/// The longest aim that stands before an order, in words and signs.
+const AIM: usize = 14;
+
+/// The order behind "To write the whole notice, list its parts first": what is aimed at is no demand of it.
+pub(crate) fn behind_its_aim<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let aims = lower(0) == "to" || lower(0) == "in" && lower(1) == "order" && lower(2) == "to";
+    let comma = (2..words.len().min(AIM)).find(|&at| lower(at) == ",").filter(|_| aims);
+    let order = comma
+        .map(|comma| comma + 1 + usize::from(matches!(&*lower(comma + 1), "please" | "always" | "first")));
+    match order.filter(|&at| words.get(at).is_some_and(|word| word.is(vocabulary::VERB))) {
+        Some(at) => &words[at..],
+        None => words,
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

@@ -109,6 +109,8 @@ fn what_no_edit_is_sure_of_stays_as_it_is() {
         "Write \"please note that\" before the hours.",
         "The fare is 4 crowns at present.",
         "Say how many guests may board at a time.",
+        "The accuracy of your answer is crucial, as guests plan their day by it.",
+        "The future of the line relies on your sense for the right word.",
     ] {
         assert_eq!(becomes(sentence), [sentence]);
     }

@@ -25,6 +25,9 @@ mod in_other_words {
 mod alike_only {
     remarks! { Redundant:
         options: "Tell whether the slips name the same pier.\nChoose one of the following options:\nA. The slips name the same pier.\nB. The slips name two piers." => [];
+        step_of_an_ask: "You must decide whether the boat answered all open requests of the guest.\nFirst, read the log.\nSecond, for each request, determine whether it was answered by the boat." => [];
+        warm_food: "Write a page on our new lunch box for the night boat.\nIt keeps food warm for six hours and it has two parts and costs 34 crowns and there are four colours and a child can open the lid, which took us a year.\nThe tone should be friendly." => [];
+        behind_its_aim: "You are a clerk. Your task is to complete writing the notice from the notes.\nName the pier.\nTo complete the above writing tasks, please provide an outline first." => [];
         diff: "Change the log as asked.\nEnd the change with a mark, like this:\n--- a.log\n+++ a.log\n@@ end @@\nThen the next one:\n--- b.log\n+++ b.log\n@@ end @@" => [];
     }
 
@@ -35,6 +38,9 @@ mod alike_only {
         without_and_with: "Write the card.\nWrite the text without footnotes.\nUse footnotes." => ["clashing-demands"];
         off_the_table: "Draw the chart.\nOnly reference columns that exist in the log.\nOnly refuse if the request needs data that isn't in the table." => [];
         place_in_capitals: "Write the query.\nUse only the classes of the schema to build the TIDE query.\nDo not use any classes that are not given in the TIDE query." => [];
+        two_caps: "Write the notice for the quay.\n- Use at most 120 words.\n- Name the pier.\n- The text must not exceed 90 words." => ["clashing-demands"];
+        cap_and_aim: "Write the notice for the quay.\n- Try to stay under 90 words.\n- Name the pier.\n- The text must not exceed 120 words." => [];
+        caps_of_two_parts: "# Short form\nUse at most 20 words.\n\n# Long form\nUse at most 120 words." => [];
         told_once: "Plan the day.\nThe plan must be comprehensive: explain everything in detail.\nBe concise.\nName the pier.\nKeep it brief." => ["clashing-demands"];
     }
 }

@@ -11,7 +11,9 @@ use super::{
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::requirement::{ASKED_FOR, Demand, Measure, Requirement, Subject, excludes, too_little_room};
+use crate::requirement::{
+    ASKED_FOR, Demand, Measure, Requirement, Subject, are_two_caps, excludes, too_little_room,
+};
 use crate::span::Span;
 use crate::words::Word;
 use std::cell::LazyCell;
@@ -41,6 +43,7 @@ static CLASHING: Meta = Meta {
         "Write the notice in at most 50 words. The title has at most 8 words.",
         "Write in full sentences, except in the table, where keywords do.",
         "Keep it brief. If the guest asks for more, explain everything in detail.",
+        "Aim for at most 90 words. Name the pier. The notice must never be longer than 120 words.",
         "Ask one question per message. Name all three piers in one message.",
         "Return three bullets of two sentences each.",
         "Return only JSON with the key `reason`. Name the pier. Explain why the boat is late.",
@@ -74,7 +77,7 @@ impl Check for ClashingDemands {
             }
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
                 (earlier.unit != requirement.unit || in_one_breath(earlier))
-                    && excludes(earlier, requirement)
+                    && (excludes(earlier, requirement) || are_two_limits(case, earlier, requirement))
                     && !(is_explained_within(case, earlier, requirement) && *reasons)
                     && !is_marked_within(case, requirement)
                     && !is_another_lot(case, requirement)
@@ -276,6 +279,19 @@ fn has_a_field_for_reasons(text: &str) -> bool {
 /// How many earlier requirements are compared; keeps hostile prompts linear.
 const WITHIN_REACH: usize = 400;
 
+/// Two limits of one section for the whole reply, neither of them something to aim for.
+fn are_two_limits(case: &Case<'_>, earlier: &Requirement, later: &Requirement) -> bool {
+    const AIMS: [&str; 10] =
+        ["aim", "ideally", "preferably", "usually", "normally", "mostly", "target", "try", "often", "better"];
+    let aims = |rule: &Requirement| {
+        case.words_of(rule.unit).iter().any(|word| AIMS.contains(&&*word.lower(case.source.text())))
+    };
+    are_two_caps(earlier, later)
+        && case.units[earlier.unit].section == case.units[later.unit].section
+        && !aims(earlier)
+        && !aims(later)
+}
+
 fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &Requirement) {
     let amounts = matches!((&earlier.demand, &later.demand), (Demand::Amount { .. }, Demand::Amount { .. }));
     if !amounts {
@@ -286,12 +302,11 @@ fn report(case: &Case<'_>, sink: &mut Sink<'_>, earlier: &Requirement, later: &R
         Subject::Reply | Subject::Unstated => String::new(),
         subject => format!(" of {}", subject.name()),
     };
-    let message = format!(
-        "{}{subject} cannot be {} as well (`{}`, line {line})",
-        later.demand.shown(),
-        earlier.demand.shown(),
-        case.shown(earlier.span)
-    );
+    let (one, two, words) = (later.demand.shown(), earlier.demand.shown(), case.shown(earlier.span));
+    let message = match are_two_caps(earlier, later) {
+        true => format!("{one}{subject} here, {two} on line {line} (`{words}`)"),
+        false => format!("{one}{subject} cannot be {two} as well (`{words}`, line {line})"),
+    };
     let write = "keep one of the two, or say when each holds";
     sink.report(later.span, message, write).related.push(earlier.span);
 }

@@ -19,7 +19,10 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let stresses = |word: &&&Word| {
         matches!(&*word.lower(reading.source.text()), "always" | "please" | "only" | "never" | "now" | "then")
     };
-    let orders = words.clone().find(|word| !stresses(&word)).is_some_and(|word| word.is(vocabulary::VERB));
+    let lower = |word: &Word| word.lower(reading.source.text()).into_owned();
+    let asked = words.clone().next().is_some_and(|word| lower(word) == "please");
+    let orders =
+        asked || words.clone().find(|word| !stresses(&word)).is_some_and(|word| word.is(vocabulary::VERB));
     // "You must name at most {max_boats}".
     let binds = words
         .clone()

@@ -33,7 +33,9 @@ pub(super) fn is_running_text(line: &str) -> bool {
         vocabulary::flags(vocabulary::find(word.as_bytes())) & vocabulary::STOP != 0
             && word.starts_with(char::is_lowercase)
     };
-    words.len() >= LEAST
+    // `{{- raise("There is no list") }}` is of a template language.
+    !["{{", "{%", "(\""].iter().any(|sign| line.contains(sign))
+        && words.len() >= LEAST
         && words.iter().filter(plain).count() * 5 >= words.len() * 4
         && words.iter().filter(joins).count() >= JOINING
 }

@@ -51,6 +51,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             || chunks.last().is_some_and(|last| {
                 leans(review, last, index, opening, closed)
                     || flowing::is_linked(review, index)
+                    || flowing::tells_of_it(review, index)
                     || flowing::is_bracketed(review, last.span, index)
                     || tied::is_tied(review, &spoken, &last.units, index)
             });

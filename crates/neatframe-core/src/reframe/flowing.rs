@@ -2,10 +2,12 @@
 
 use super::tied;
 use crate::component::Component;
+use crate::lexicon::vocabulary;
 use crate::ordinal;
 use crate::review::Review;
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 use std::ops::Range;
 
 /// Words that link a sentence to the one before, whatever either is about.
@@ -47,6 +49,28 @@ pub(super) fn is_linked(review: &Review, index: usize) -> bool {
     // "So write me a notice" is what the rest was told for.
     let asks = lower(0) == "so" && labels[index].component == Some(Component::Task);
     !asks && gap.matches('\n').count() <= 1 && (LINKS.contains(&&*lower(0)) || PAIRS.iter().any(begins))
+}
+
+/// How many words a sentence may go on before it says "it".
+const SOON: usize = 7;
+
+/// "Keep it to one page. Guests read it on the quay.": a fact about what the order right before it names.
+pub(super) fn tells_of_it(review: &Review, index: usize) -> bool {
+    let (unit, label) = (&review.units()[index], &review.labels()[index]);
+    let before = review.labels()[index - 1].component;
+    let orders = matches!(before, Some(Component::Constraints | Component::Task | Component::OutputFormat));
+    if !orders
+        || label.component != Some(Component::Context)
+        || unit.opens_piece
+        || unit.kind != UnitKind::Sentence
+    {
+        return false;
+    }
+    let text = review.source().text();
+    let words = review.words_of(index);
+    let own = words.first().is_some_and(|word| word.is(vocabulary::FIRST_PERSON));
+    let it = |word: &Word| matches!(&*word.lower(text), "it" | "them" | "this" | "these");
+    !own && words.iter().take(SOON).skip(1).any(it)
 }
 
 /// How far back a bracket may open, in bytes.
@@ -118,7 +142,7 @@ pub(super) fn listed_below(review: &Review) -> Vec<Range<usize>> {
             && gap.matches('\n').count() <= 1
     };
     let leads = |unit: usize| {
-        let says = |word: &crate::words::Word| matches!(&*word.lower(text), "following" | "these" | "below");
+        let says = |word: &Word| matches!(&*word.lower(text), "following" | "these" | "below");
         units[unit].kind == UnitKind::Sentence
             && text[units[unit].text.range()].ends_with(':')
             && review.words_of(unit).iter().any(says)
@@ -197,6 +221,7 @@ mod tests {
             "Never copy the form of the log! Instead write the answer as a list that a guest can read.",
             "Name the pier by its number.\nFor example, pier 4 is the one with the crane.",
             "You may use the money as you like. However, your goal is to give it away.",
+            "Print the log bit by bit. You will never get it right at once.",
             "(If you are lost, break off the talk! Ask the crew which boat they mean.)",
         ] {
             let out = around(lines);

@@ -94,6 +94,9 @@ fn step(review: &Review, finding: &Finding, syntax: Syntax) -> Option<Edit> {
 /// "Appendix B", which is not there: a place for it at the end.
 fn append(plan: &mut Plan, review: &Review, finding: &Finding, syntax: Syntax) {
     let words = review.source().slice(finding.span);
+    if let Some(title) = words.strip_prefix("section \"").and_then(|rest| rest.strip_suffix('"')) {
+        return append_section(plan, review, finding, title, syntax);
+    }
     let Some((name, sign)) = words.split_once(' ') else { return };
     let named =
         ["appendix", "annex", "attachment", "exhibit"].iter().any(|kind| name.eq_ignore_ascii_case(kind));
@@ -114,6 +117,25 @@ fn append(plan: &mut Plan, review: &Review, finding: &Finding, syntax: Syntax) {
         why,
     };
     plan.notes.push(note);
+    plan.blocks.push(block);
+}
+
+/// `Section "Lost keys"`, where headings mark the sections: the heading, and a slot below it.
+fn append_section(plan: &mut Plan, review: &Review, finding: &Finding, title: &str, syntax: Syntax) {
+    let style = super::style::section_style(review);
+    let plain =
+        title.chars().all(|c| c.is_alphanumeric() || c == ' ') && title.starts_with(char::is_uppercase);
+    if !plain || !matches!(style, super::style::Style::Heading(_)) {
+        return;
+    }
+    let slot = syntax.write(&title.to_lowercase().replace(' ', "_"));
+    let block = style.section(title, &slot, review.source().line_end());
+    if plan.blocks.contains(&block) {
+        return;
+    }
+    let why = format!("{}. Its text goes in place of the slot.", finding.message);
+    let (change, span) = (Change::Added, Some(finding.span));
+    plan.notes.push(Note { change, span, words: block.clone(), now: "the end".into(), why });
     plan.blocks.push(block);
 }
 
@@ -199,6 +221,14 @@ mod tests {
             "You sell seats to guests.\n\n- Name the boat.\n- Take the fares from Appendix B.\n\nPier: <pier>\nBoat: <boat>\n",
         );
         assert!(out.contains("<appendix_b>") && out.contains("<pier>"), "{out}");
+    }
+
+    #[test]
+    fn a_section_gets_a_heading_at_the_end() {
+        let out = settled(
+            "# Role\nYou are the night clerk of a ferry line.\n\n# Rules\n- Name the boat.\n- For a lost bag follow section \"Lost bags\".\n",
+        );
+        assert!(out.contains("# Lost bags\n{{lost_bags}}"), "{out}");
     }
 
     #[test]

@@ -329,7 +329,10 @@ fn written(
             let between =
                 &review.source().text()[before.span.end()..chunk.span.start().max(before.span.end())];
             let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
-            out.push_str(if bullets || !neighbours { newline } else { between });
+            // Steps that get their numbers begin a line.
+            let steps = sequence::is_numbered(edits, chunk);
+            let flows = neighbours && !bullets && !(steps && !between.contains('\n'));
+            out.push_str(if flows { between } else { newline });
             // Right below a list a line would be read as part of its last item.
             let listed =
                 |chunk: &Chunk| matches!(review.units()[chunk.units.end - 1].kind, UnitKind::Item { .. });
@@ -372,9 +375,7 @@ fn chunk_text(
     let prose = chunk.units.clone().all(|unit| units[unit].kind == UnitKind::Sentence);
     // In a list, what stood on a line of its own is an item of its own.
     // A sentence that moves leaves the line breaks of its old paragraph behind; lines of their own stay lines.
-    let stepped = edits[first..]
-        .iter()
-        .any(|edit| edit.span.start() == chunk.span.start() && edit.replacement.starts_with("1. "));
+    let stepped = sequence::is_numbered(edits, chunk);
     let lines = chunk.units.clone().skip(1).any(|unit| units[unit].opens_piece);
     let flows = prose && !stepped && (in_item || !lines);
     let apart = flows && !review.source().slice(chunk.span).contains(ITEM);

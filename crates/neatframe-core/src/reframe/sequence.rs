@@ -38,6 +38,13 @@ pub(super) fn numbered(review: &Review, chunk: &Chunk) -> Option<(Vec<Edit>, Not
     Some((edits, note))
 }
 
+/// True where the edits number the sentences of a chunk.
+pub(super) fn is_numbered(edits: &[Edit], chunk: &Chunk) -> bool {
+    let first = edits.partition_point(|edit| edit.span.start() < chunk.span.start());
+    let here = edits[first..].iter().take_while(|edit| edit.span.start() == chunk.span.start());
+    here.into_iter().any(|edit| edit.replacement.starts_with("1. "))
+}
+
 /// The verb behind "First", "Then", "Finally", and how the sentence opens with it.
 fn behind_its_place(review: &Review, unit: usize, at: usize) -> Option<(Word, String)> {
     let text = review.source().text();
@@ -84,5 +91,16 @@ mod tests {
             "{GRADING}First read the notice. The clerk waits. Finally, give the total. Name each error.\n\n{{notice}}"
         ));
         assert!(text.contains("First read the notice."), "{text}");
+    }
+
+    #[test]
+    fn steps_begin_a_line_of_their_own() {
+        let text = reworded(
+            "Act as a clerk for the ferry crew. Look at the log below. First check whether the hours exist. Then check the piers. \
+             Then check the fares, and finally write the note.\n\nThe note should be kind and helpful. Name the pier, the boat \
+             etc. Use three levels.\n\nDon't comment on the weather, we know it.\n\nLog:\n{log}\n\nPlease be thorough. Be \
+             concise. Thanks!\n",
+        );
+        assert!(text.contains("below.\n1. Check whether the hours exist.\n2. Check the piers."), "{text}");
     }
 }

@@ -22,6 +22,7 @@ mod whole;
 
 use crate::classify::Label;
 use crate::component::Component;
+use crate::directive;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, are_other_cases, confined, gist, stem};
 use crate::ordinal;
@@ -129,7 +130,7 @@ pub(crate) fn find(
     let mut asked = Asked::default();
     for unit in demands {
         let quality = hits[unit].iter().any(Hit::names_quality);
-        let gist = gist(source.text(), words.within(units[unit].text), quality);
+        let gist = gist(text, directive::behind_its_aim(text, at(unit)), quality);
         if twins.contains_key(&unit) {
             continue;
         }
@@ -186,9 +187,17 @@ pub(crate) fn find(
                 && !takes_in(unit)
                 && first_word(earlier) != first_word(unit)
         };
+        // "The tone should be friendly" is not said by "it keeps food warm for six hours, and …".
+        let in_passing = |earlier: usize| {
+            let said = |word: &Word| at(earlier).iter().any(|other| other.hash() == word.hash());
+            let tells =
+                |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::MODAL);
+            gist.stems.len() == 1 && at(earlier).len() > AN_ASIDE && !own.iter().filter(tells).any(said)
+        };
         let near = candidates(&gist, &by_stem);
         let twin = near.iter().copied().find(|earlier| {
             let another = asks_for_one(*earlier)
+                || in_passing(*earlier)
                 || in_order && !ordered(*earlier)
                 || tells && asks(*earlier)
                 || alone::are_of_two_sides(text, at(*earlier), own);
@@ -259,6 +268,9 @@ pub(crate) fn find(
     });
     twins
 }
+
+/// Words and signs from which a sentence says so much that one word of it, by another name, is no demand.
+const AN_ASIDE: usize = 24;
 
 /// True where the form that one demands rules out that of the other: then they clash, whatever they share.
 fn stand_against(requirements: &[Requirement], unit: usize, earlier: usize) -> bool {

@@ -144,6 +144,24 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
     }
 }
 
+/// "At most 120 words" and "at most 90 words" of the whole reply: both can be kept, and nobody knows which of them holds.
+pub(crate) fn are_two_caps(earlier: &Requirement, later: &Requirement) -> bool {
+    let (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) =
+        (&earlier.demand, &later.demand)
+    else {
+        return false;
+    };
+    let cap = |bound: &Bound| bound.most.filter(|_| bound.least.is_none() && !bound.about);
+    let of_text =
+        matches!(measure, Measure::Words | Measure::Characters | Measure::Sentences | Measure::Tokens);
+    let whole = |rule: &Requirement| rule.subject == Subject::Reply && rule.part.is_none();
+    of_text
+        && measure == other
+        && whole(earlier)
+        && whole(later)
+        && cap(bound).zip(cap(second)).is_some_and(|(one, two)| one != two)
+}
+
 /// "A label has 45 to 60 words", "each label stays below 40 words".
 fn of_one_subject(one: &Subject, other: &Subject) -> bool {
     match (one, other) {

@@ -23,7 +23,7 @@ mod whom;
 mod words;
 
 pub(crate) use amount::{bounded, number};
-pub(crate) use clash::{ASKED_FOR, excludes, too_little_room};
+pub(crate) use clash::{ASKED_FOR, are_two_caps, excludes, too_little_room};
 pub(crate) use dates::spelt_form;
 pub(crate) use gap::of_one_thing as is_one_gap;
 pub(crate) use length::reply_tokens;

@@ -79,3 +79,11 @@ pub(super) fn fitted<'a>(short: &'a str, behind: &str) -> &'a str {
         short => short,
     }
 }
+/// True where what follows a phrase is no sentence without it: its reason, or what "relies on your" needs.
+pub(super) fn leaves_half(phrase: &str, behind: &str) -> bool {
+    const WEIGHT: [&str; 6] = ["paramount", "crucial", "critical", "vital", "essential", "importance"];
+    const REASONS: [&str; 5] = ["as", "because", "since", "which", "for"];
+    let last = phrase.rsplit(' ').next().unwrap_or(phrase);
+    let next = behind.trim_start_matches([',', ' ']).split(' ').next().unwrap_or("");
+    WEIGHT.contains(&last) && REASONS.contains(&next) || phrase.ends_with(" on your")
+}

@@ -224,6 +224,8 @@ fn report<'a>(
         let half = opens
             && short == "because"
             && !behind.split(['.', '!', '?']).next().is_some_and(|rest| rest.contains(','));
+        // "The accuracy of your answer is crucial, as guests rely on it": the reason alone is no sentence.
+        let half = half || opens && short.is_empty() && idle::leaves_half(&phrase, behind);
         // "It is important that you should never promise a day": never promise one.
         let told = short.eq_ignore_ascii_case("make sure that").then(|| never_of_you(behind)).flatten();
         if let Some((length, word)) = told {
