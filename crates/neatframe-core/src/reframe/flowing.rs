@@ -221,7 +221,7 @@ mod tests {
             "Never copy the form of the log! Instead write the answer as a list that a guest can read.",
             "Name the pier by its number.\nFor example, pier 4 is the one with the crane.",
             "You may use the money as you like. However, your goal is to give it away.",
-            "Print the log bit by bit. You will never get it right at once.",
+            "Print the log and go on from there in small steps. Guests read it on the quay in the rain.",
             "(If you are lost, break off the talk! Ask the crew which boat they mean.)",
         ] {
             let out = around(lines);

@@ -145,6 +145,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
 }
 
 /// "At most 120 words" and "at most 90 words" of the whole reply: both can be kept, and nobody knows which of them holds.
+/// "Under 90" is "at most 89", and the same.
 pub(crate) fn are_two_caps(earlier: &Requirement, later: &Requirement) -> bool {
     let (Demand::Amount { measure, bound }, Demand::Amount { measure: other, bound: second }) =
         (&earlier.demand, &later.demand)
@@ -159,7 +160,7 @@ pub(crate) fn are_two_caps(earlier: &Requirement, later: &Requirement) -> bool {
         && measure == other
         && whole(earlier)
         && whole(later)
-        && cap(bound).zip(cap(second)).is_some_and(|(one, two)| one != two)
+        && cap(bound).zip(cap(second)).is_some_and(|(one, two)| one.abs_diff(two) > 1)
 }
 
 /// "A label has 45 to 60 words", "each label stays below 40 words".
