@@ -405,9 +405,9 @@ impl Builder<'_> {
         let prose = body.starts_with(char::is_uppercase)
             && stops.take(2).count() >= 1
             && body.split_whitespace().count() >= PROSE;
+        let prose = prose || body.ends_with([',', '}']) && running::is_running_text(body);
         !in_list
             && !prose
-            && !(body.ends_with([',', '}']) && running::is_running_text(body))
             && (body.ends_with([';', '{', '}', ',']) || body.contains("= ") || body.contains("\": "))
     }
 

@@ -331,7 +331,7 @@ fn written(
             let neighbours = before.units.end == chunk.units.start && between.trim().is_empty();
             // Steps that get their numbers begin a line.
             let steps = sequence::is_numbered(edits, chunk);
-            let flows = neighbours && !bullets && !(steps && !between.contains('\n'));
+            let flows = neighbours && !bullets && (!steps || between.contains('\n'));
             out.push_str(if flows { between } else { newline });
             // Right below a list a line would be read as part of its last item.
             let listed =
