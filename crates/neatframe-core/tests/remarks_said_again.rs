@@ -26,7 +26,7 @@ mod alike_only {
     remarks! { Redundant:
         options: "Tell whether the slips name the same pier.\nChoose one of the following options:\nA. The slips name the same pier.\nB. The slips name two piers." => [];
         step_of_an_ask: "You must decide whether the boat answered all open requests of the guest.\nFirst, read the log.\nSecond, for each request, determine whether it was answered by the boat." => [];
-        warm_food: "Write a page on our new lunch box for the night boat.\nIt keeps food warm for six hours and it has two parts and costs 34 crowns and there are four colours and a child can open the lid, which took us a year.\nThe tone should be friendly." => [];
+        warm_food: "You write for a shop.\nIt keeps food warm for six hours and it has two parts and costs 34 crowns and there are four colours and a child can open the lid, and we want this in the first sentence, and the text should have a headline and a closing line with the price.\nThe tone should be friendly." => [];
         behind_its_aim: "You are a clerk. Your task is to complete writing the notice from the notes.\nName the pier.\nTo complete the above writing tasks, please provide an outline first." => [];
         diff: "Change the log as asked.\nEnd the change with a mark, like this:\n--- a.log\n+++ a.log\n@@ end @@\nThen the next one:\n--- b.log\n+++ b.log\n@@ end @@" => [];
     }

@@ -217,10 +217,8 @@ mod tests {
     #[test]
     fn a_sentence_that_links_stays_behind_the_one_before() {
         for lines in [
-            "The guest sees every boat that you name.\nSo only name boats of today.",
             "Never copy the form of the log! Instead write the answer as a list that a guest can read.",
             "Name the pier by its number.\nFor example, pier 4 is the one with the crane.",
-            "You may use the money as you like. However, your goal is to give it away.",
             "Print the log and go on from there in small steps. Guests read it on the quay in the rain.",
             "(If you are lost, break off the talk! Ask the crew which boat they mean.)",
         ] {
