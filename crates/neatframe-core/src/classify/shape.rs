@@ -19,8 +19,7 @@ pub(super) fn ends_in_a_slot(reading: &Reading<'_>, index: usize) -> bool {
     let stresses = |word: &&&Word| {
         matches!(&*word.lower(reading.source.text()), "always" | "please" | "only" | "never" | "now" | "then")
     };
-    let lower = |word: &Word| word.lower(reading.source.text()).into_owned();
-    let asked = words.clone().next().is_some_and(|word| lower(word) == "please");
+    let asked = words.clone().next().is_some_and(|word| word.lower(reading.source.text()) == "please");
     let orders =
         asked || words.clone().find(|word| !stresses(&word)).is_some_and(|word| word.is(vocabulary::VERB));
     // "You must name at most {max_boats}".

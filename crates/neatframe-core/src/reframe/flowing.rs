@@ -195,15 +195,7 @@ pub(super) fn announced(review: &Review) -> Vec<Range<usize>> {
 
 #[cfg(test)]
 mod tests {
-    use crate::reframe::tests::reworded;
-
-    /// A prompt with faults, so that its parts are put under titles, around some lines.
-    fn around(lines: &str) -> String {
-        reworded(&format!(
-            "You are a clerk at the ferry desk. Please note that guests wait on the quay.\n\n{lines}\n\n\
-             Use at most 60 words. Write the notice in order to warn the guests.\nDo not name a guest.\n"
-        ))
-    }
+    use crate::reframe::tests::around;
 
     #[test]
     fn counted_sentences_stay_together() {

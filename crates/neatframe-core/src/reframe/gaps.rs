@@ -105,19 +105,7 @@ fn append(plan: &mut Plan, review: &Review, finding: &Finding, syntax: Syntax) {
     }
     let slot = syntax.write(&format!("{}_{}", name.to_lowercase(), sign.to_lowercase()));
     let block = format!("{}:{}{slot}", crate::edit::capitalised(words), review.source().line_end());
-    if plan.blocks.contains(&block) {
-        return;
-    }
-    let why = format!("{}. Its text goes in place of the slot.", finding.message);
-    let note = Note {
-        change: Change::Added,
-        span: Some(finding.span),
-        words: block.clone(),
-        now: "the end".into(),
-        why,
-    };
-    plan.notes.push(note);
-    plan.blocks.push(block);
+    put_at_the_end(plan, finding, block);
 }
 
 /// `Section "Lost keys"`, where headings mark the sections: the heading, and a slot below it.
@@ -130,13 +118,16 @@ fn append_section(plan: &mut Plan, review: &Review, finding: &Finding, title: &s
     }
     let slot = syntax.write(&title.to_lowercase().replace(' ', "_"));
     let block = style.section(title, &slot, review.source().line_end());
-    if plan.blocks.contains(&block) {
-        return;
+    put_at_the_end(plan, finding, block);
+}
+
+fn put_at_the_end(plan: &mut Plan, finding: &Finding, block: String) {
+    if !plan.blocks.contains(&block) {
+        let why = format!("{}. Its text goes in place of the slot.", finding.message);
+        let (change, span) = (Change::Added, Some(finding.span));
+        plan.notes.push(Note { change, span, words: block.clone(), now: "the end".into(), why });
+        plan.blocks.push(block);
     }
-    let why = format!("{}. Its text goes in place of the slot.", finding.message);
-    let (change, span) = (Change::Added, Some(finding.span));
-    plan.notes.push(Note { change, span, words: block.clone(), now: "the end".into(), why });
-    plan.blocks.push(block);
 }
 
 /// A sample input with nothing behind it gets the label that the output of another sample has, and a slot.
@@ -174,7 +165,7 @@ fn output(review: &Review, finding: &Finding, syntax: Syntax) -> Option<Edit> {
 /// A label in a sample that the prompt does not offer: which of those it does.
 fn choice(review: &Review, finding: &Finding, syntax: Syntax) -> Option<Edit> {
     let (value, rest) = finding.message.strip_prefix('`')?.split_once("` is none of ")?;
-    let names = rest.split("`, against").next()?.split(", against").next()?;
+    let names = rest.split(", against").next()?;
     let plain = names.chars().all(|c| c.is_alphanumeric() || matches!(c, ',' | ' ' | '_' | '-'));
     let few = names.matches(", ").count() < NAMES && names.len() <= LONG && !names.is_empty();
     if review.source().slice(finding.span) != value || !plain || !few {

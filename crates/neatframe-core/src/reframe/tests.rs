@@ -23,6 +23,14 @@ pub(super) fn reworded(text: &str) -> String {
     reframe(&review(source, &Settings::default(), &Bytes), &wishes).text
 }
 
+/// A prompt with faults, so that its parts are put under titles, around some lines; restructured.
+pub(super) fn around(lines: &str) -> String {
+    reworded(&format!(
+        "You are a clerk at the ferry desk. Please note that guests wait on the quay.\n\n{lines}\n\n\
+         Use at most 60 words. Write the notice in order to warn the guests.\nDo not name a guest.\n"
+    ))
+}
+
 fn words(text: &str) -> Vec<String> {
     let mut words: Vec<String> =
         text.split(|c: char| !c.is_alphanumeric()).filter(|w| !w.is_empty()).map(str::to_lowercase).collect();

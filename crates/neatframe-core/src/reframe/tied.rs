@@ -177,15 +177,7 @@ const NAME: usize = 4;
 
 #[cfg(test)]
 mod tests {
-    use crate::reframe::tests::reworded;
-
-    /// A prompt with one fault, so that its parts are put under titles, around some lines.
-    fn around(lines: &str) -> String {
-        reworded(&format!(
-            "You are a clerk at the ferry desk. Please note that guests wait on the quay.\n\n{lines}\n\n\
-             Use at most 60 words. Write the notice in order to warn the guests.\nDo not name a guest.\n"
-        ))
-    }
+    use crate::reframe::tests::around;
 
     #[test]
     fn what_stands_below_a_number_stays_with_it() {
@@ -233,5 +225,15 @@ mod tests {
     fn a_name_stays_above_its_lines() {
         let out = around("Boat data.\n[Name]: {name}\n[Pier]: {pier}");
         assert!(out.contains("Boat data.\n[Name]: {name}\n[Pier]: {pier}"), "{out}");
+    }
+
+    #[test]
+    fn a_slot_for_rules_is_no_input() {
+        let out = around("Name the pier.\n\n{house_instructions}\n\nThe log:\n{log}");
+        let rules = out.find("# Constraints").unwrap();
+        assert!(
+            out[rules..].contains("{house_instructions}") && out.find("# Input") > out.find("{house_instr"),
+            "{out}"
+        );
     }
 }

@@ -239,6 +239,17 @@ mod tests {
     }
 
     #[test]
+    fn the_rest_of_a_sentence_is_no_label_and_no_code() {
+        let open = "Write the notice for the guests, and keep in it the names of all\nroles: crew, guests and clerks. Be brief.";
+        assert_eq!(units(open).len(), 2, "{:?}", units(open));
+        let indented =
+            "    If there is no list of the boats of the day on the desk,\n    you can ask the clerk for it.";
+        assert_eq!(units(indented).len(), 1, "{:?}", units(indented));
+        let parted = "Name the pier. Tell the guests to stay out of the rain under the roof;\nit is not theirs to mend.";
+        assert_eq!(units(parted).len(), 2, "{:?}", units(parted));
+    }
+
+    #[test]
     fn lines_broken_early_are_units_of_their_own() {
         let notes = [
             "need a notice for the pier",
