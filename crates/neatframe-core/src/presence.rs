@@ -61,7 +61,7 @@ pub(crate) fn presence(text: &str, words: &[Word]) -> Option<Presence> {
 }
 
 /// "… in the note", "… in your answer", "… in it": everywhere.
-fn without_the_whole<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+pub(crate) fn without_the_whole<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
     let lower = |back: usize| {
         words
             .len()

@@ -2,11 +2,10 @@
 
 use super::{Case, Sink};
 use crate::component::Component;
+use crate::samples::ARROWS;
 use crate::span::Span;
 use crate::units::UnitKind;
 
-/// The signs between an input and its output.
-const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
 /// Lines with an arrow from which they are a row of samples.
 const ROW: usize = 2;
 /// How many lines are looked at.

@@ -4,6 +4,7 @@ use super::sample_breaks_rule::report;
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::requirement::{Requirement, Subject};
+use crate::samples::behind_its_arrow;
 use crate::span::Span;
 use crate::trial;
 use crate::units::UnitKind;
@@ -15,6 +16,7 @@ const ROWS: usize = 64;
 
 /// Reports cells that break a rule of their column.
 pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
+    miscut(case, sink);
     let named: Vec<&&Requirement> =
         rules.iter().filter(|rule| matches!(rule.subject, Subject::Named(_) | Subject::Each(_))).collect();
     if named.is_empty() {
@@ -47,11 +49,39 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     }
 }
 
-/// The rows of a table without its head, or a unit as it stands.
+/// A row with fewer values than the form has, among rows with as many.
+fn miscut(case: &Case<'_>, sink: &mut Sink<'_>) {
+    /// Longer values are running text, in words.
+    const WORDS: usize = 4;
+    let Some((sign, names)) = header(case).filter(|(sign, _)| matches!(*sign, ";" | " | ")) else { return };
+    let shown = (0..case.units.len()).filter(|&unit| {
+        case.labels[unit].component == Some(Component::Examples)
+            && !matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Table)
+    });
+    let rows: Vec<Span> = shown.flat_map(|unit| lines(case, unit)).take(ROWS).collect();
+    let count = |row: &Span| case.text(*row).split(sign).count();
+    let plain =
+        |row: &&Span| case.text(**row).split(sign).all(|cell| cell.split_whitespace().count() <= WORDS);
+    let whole = rows.iter().filter(|row| count(row) == names.len()).count();
+    let short = |row: &&Span| (2..names.len()).contains(&count(row));
+    for row in rows.iter().filter(short).filter(plain).filter(|_| whole > 0) {
+        let what = format!("{} values, where the form has {}: {}", count(row), names.len(), names.join(", "));
+        let form = case.units.iter().find(|unit| is_form(case.text(unit.text), sign, &names));
+        report(case, sink, *row, what, form.map_or(*row, |unit| unit.text));
+    }
+}
+
+/// True for the line that names the columns.
+fn is_form(line: &str, sign: &str, names: &[String]) -> bool {
+    columns_of(line, sign).as_slice() == names
+}
+
+/// The rows of a table without its head, or a unit as it stands; of a line with an arrow what comes out.
 pub(super) fn lines(case: &Case<'_>, unit: usize) -> Vec<Span> {
     let span = case.units[unit].text;
     if case.units[unit].kind != UnitKind::Table {
-        return vec![span];
+        let output = behind_its_arrow(case.text(span));
+        return vec![Span::new(span.end() - output.len(), span.end())];
     }
     let mut at = span.start();
     let mut rows = Vec::new();
@@ -76,11 +106,8 @@ fn header(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
     });
     shapes.take(ROWS).find_map(|unit| {
         let text = case.text(case.units[unit].text);
-        // "One line per car: CAR | kind | hours".
-        let text = text.rsplit_once(": ").map_or(text, |(_, row)| row).trim_end_matches('.');
         SIGNS.iter().find_map(|sign| {
-            let names: Vec<String> =
-                text.split(sign).map(|name| name.trim_matches(['*', '`', ' ', '|']).to_lowercase()).collect();
+            let names = columns_of(text, sign);
             let name = |name: &String| {
                 !name.is_empty()
                     && name.split_whitespace().count() <= 3
@@ -89,6 +116,12 @@ fn header(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
             (names.len() >= 3 && names.iter().all(name)).then_some((*sign, names))
         })
     })
+}
+
+/// "One line per car: CAR | kind | hours": the names between the signs, in lower case.
+fn columns_of(line: &str, sign: &str) -> Vec<String> {
+    let row = line.rsplit_once(": ").map_or(line, |(_, row)| row).trim_end_matches('.');
+    row.split(sign).map(|name| name.trim_matches(['*', '`', ' ', '|']).to_lowercase()).collect()
 }
 
 /// The cells of a row, each with where it begins, in bytes.

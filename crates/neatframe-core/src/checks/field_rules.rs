@@ -19,6 +19,8 @@ enum Rule {
     Range(f64, f64),
     Lower,
     Upper,
+    /// A number with so many decimals.
+    Decimals(usize),
     /// Something else that a text can be held against.
     Stated(Requirement),
 }
@@ -117,6 +119,9 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
             .any(|words| lower.contains(words))
         {
             push(Rule::Upper);
+        }
+        if let Some(count) = decimals(&lower) {
+            push(Rule::Decimals(count));
         }
         let stated = of_unit(case.requirements, unit).filter(|rule| !rule.conditional);
         for rule in stated.filter(|rule| is_held(rule)) {
@@ -220,10 +225,21 @@ fn scale(lower: &str) -> Option<(f64, f64)> {
         let after = high[end..].trim_start_matches([')', ' ']);
         let ends = after.is_empty()
             || after.starts_with([',', '.', ';', '('])
-            || lead.len() > 2 && after.starts_with("wh");
+            || lead.len() > 2 && (after.starts_with("wh") || after.starts_with("with "));
         let (low, high): (f64, f64) = (low.trim().parse().ok()?, high[..end].parse().ok()?);
         (ends && low < high && high <= 100.0).then_some((low, high))
     })
+}
+
+/// "With two decimals", "to 2 decimal places".
+fn decimals(lower: &str) -> Option<usize> {
+    let (before, _) = lower.split_once(" decimal")?;
+    match before.rsplit(' ').next()? {
+        "one" | "1" => Some(1),
+        "two" | "2" => Some(2),
+        "three" | "3" => Some(3),
+        _ => None,
+    }
 }
 
 /// What is wrong with a value.
@@ -250,6 +266,11 @@ fn broken(case: &Case<'_>, rule: &FieldRule, cell: &Cell) -> Option<String> {
                     word.then(|| format!("`{value}` is no number from {low} to {high}"))
                 }
             }
+        }
+        Rule::Decimals(count) => {
+            let shown = value.split_once('.').filter(|_| value.parse::<f64>().is_ok());
+            let (_, behind) = shown.filter(|(_, behind)| behind.len() != *count)?;
+            Some(format!("`{value}` has {} decimals, not {count}", behind.len()))
         }
         Rule::Lower => value.contains(char::is_uppercase).then(|| format!("`{value}` is not in lower case")),
         Rule::Upper => value.contains(char::is_lowercase).then(|| format!("`{value}` is not in capitals")),

@@ -60,7 +60,10 @@ impl Check for HalfSample {
                 }
                 continue;
             }
-            if case.slots.iter().any(|slot| whole.overlaps(slot.span)) || shown.content.is_empty() {
+            // "The slip to sort: {{slip}}" behind a blank line is none of it.
+            let first = case.text(shown.content).split("\n\n").next().map_or(0, str::len);
+            let own = Span::new(shown.label.start(), shown.content.start() + first);
+            if case.slots.iter().any(|slot| own.overlaps(slot.span)) || shown.content.is_empty() {
                 continue;
             }
             if only_illustrates(case, shown)
@@ -91,8 +94,12 @@ impl Check for HalfSample {
                     continue;
                 }
             }
+            // "The slip to answer: {{slip}}" takes in the slip at hand, whatever its label names.
+            let takes_in = |next: &&Shown| {
+                case.slots.iter().any(|slot| case.text(next.content).trim() == case.text(slot.span))
+            };
             let answered = is_answered_below(case, shown)
-                || next.is_some_and(|next| {
+                || next.filter(|next| !takes_in(next)).is_some_and(|next| {
                     next.side != Side::Input || case.text(next.label) != case.text(shown.label)
                 });
             let follows = next.is_none() && goes_on(case, shown);
@@ -193,7 +200,9 @@ fn is_answered_below(case: &Case<'_>, shown: &Shown) -> bool {
     // "7741 | 03.05.2031 | storm": a row of the form below what it was made from.
     let row = case.text(shown.content).lines().skip(1).any(|line| line.matches(" | ").count() >= 2);
     let row = row || below.matches(" | ").count() >= 2;
-    row || names_an_answer(&label(below))
+    // "The slip to answer: {{slip}}" names what is to be answered.
+    let takes_in = label(below).contains(" to ");
+    row || names_an_answer(&label(below)) && !takes_in
         || of_a_sample(own)
             && others
                 .by_ref()
@@ -249,7 +258,10 @@ fn goes_on(case: &Case<'_>, shown: &Shown) -> bool {
         // "Slip: {{slip}}" behind "Slip: …" is the input at hand, and no answer.
         let label = case.outline.pieces[case.units[next].pieces.start].lead;
         let again = !shown.label.is_empty() && case.text(label) == case.text(shown.label);
-        let labelled = matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn) && !again;
+        // "The slip to sort: {{slip}}" takes in the slip at hand.
+        let takes_in = || case.slots.iter().any(|slot| case.units[next].text.overlaps(slot.span));
+        let labelled =
+            matches!(case.units[next].kind, UnitKind::Field | UnitKind::Turn) && !again && !takes_in();
         labelled || case.labels[next].component == Some(Component::Examples)
     })
 }

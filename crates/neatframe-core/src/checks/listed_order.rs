@@ -2,8 +2,10 @@
 //! fixes first".
 
 use super::{Case, Sink};
+use crate::component::Component;
 use crate::likeness::stem;
 use crate::requirement::{is_exception, places, quotations};
+use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -18,7 +20,13 @@ struct Order {
 
 /// Reports parts that a later sentence moves to the head or the end of a stated order, or out of it.
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let orders: Vec<Order> = case.demands().filter_map(|unit| order(case, unit)).take(MOST).collect();
+    // "Topics, in this order: …" may read like a fact.
+    let told = |unit: &usize| {
+        case.labels[*unit].component.is_some_and(|of| of != Component::Examples)
+            && !matches!(case.units[*unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
+    };
+    let orders: Vec<Order> =
+        (0..case.units.len()).filter(told).filter_map(|unit| order(case, unit)).take(MOST).collect();
     if orders.is_empty() {
         return;
     }
@@ -126,18 +134,27 @@ fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
     if let Some(parts) = one_after_another(&lower) {
         return Some(Order { unit, parts });
     }
-    let end = ["in that order", "in this order", "in the order given", "in the given order"]
-        .iter()
-        .find_map(|sign| lower.find(sign))?;
+    const SIGNS: [&str; 4] = ["in that order", "in this order", "in the order given", "in the given order"];
+    let (end, sign) = SIGNS.iter().find_map(|sign| Some((lower.find(sign)?, sign)))?;
+    // "Topics, in this order: (1) piers, (2) boats, (3) fares."
+    let behind =
+        lower[end + sign.len()..].strip_prefix(':').map(|list| list.split('.').next().unwrap_or(list));
+    if let Some(list) = behind.filter(|list| !list.trim().is_empty()) {
+        let parts: Vec<Vec<u32>> = list.split([',', ';']).map(stems).collect();
+        let short = parts.iter().all(|part| (1..=3).contains(&part.len()));
+        return (parts.len() >= 3 && short).then_some(Order { unit, parts });
+    }
     let quoted: Vec<String> =
         quotations(text, case.units[unit].text).into_iter().map(|(_, words)| words).collect();
     let names = if quoted.len() >= 2 { quoted } else { listed(lower.get(..end)?) };
-    let stems = |name: &String| -> Vec<u32> {
-        let words = name.split(|c: char| !c.is_alphanumeric()).filter(|word| word.len() > 2);
-        words.map(|word| stem(&word.to_lowercase())).collect()
-    };
-    let parts: Vec<Vec<u32>> = names.iter().map(stems).collect();
+    let parts: Vec<Vec<u32>> = names.iter().map(|name| stems(name)).collect();
     (parts.len() >= 2 && parts.iter().all(|part| !part.is_empty())).then_some(Order { unit, parts })
+}
+
+/// The words of a name that are more than an article, as stems.
+fn stems(name: &str) -> Vec<u32> {
+    let words = name.split(|c: char| !c.is_alphanumeric());
+    words.filter(|word| word.len() > 2 && *word != "the").map(|word| stem(&word.to_lowercase())).collect()
 }
 
 /// "Books first, then posters, then gifts": the words of each, as stems.

@@ -85,6 +85,39 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
             }
         }
     }
+    found.extend(by_bare_name(case));
+    found
+}
+
+/// "See section Tides." without quotation marks, where no part and no other word is called so.
+fn by_bare_name(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let mut found = Vec::new();
+    let told = |unit: &usize| {
+        let kind = case.units[*unit].kind;
+        case.labels[*unit].component != Some(Component::Examples)
+            && !matches!(kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn)
+    };
+    for unit in (0..case.units.len()).filter(told) {
+        let words = case.words_of(unit);
+        let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        for at in 1..words.len().saturating_sub(1) {
+            let part = matches!(&*lower(at), "section" | "chapter");
+            let led = matches!(&*lower(at - 1), "see" | "in" | "under" | "per" | "follow" | "to" | "consult");
+            let name = words[at + 1].text(text);
+            let titled = name.len() >= 4
+                && name.starts_with(char::is_uppercase)
+                && name.chars().skip(1).all(char::is_lowercase);
+            let ends = words.get(at + 2).is_none_or(|word| word.is(vocabulary::STOP_MARK));
+            if part && led && titled && ends && found.len() < MOST_TITLES {
+                let again = text.matches(name).nth(1).is_some();
+                let heads = |title: Span| case.text(title).to_lowercase().contains(&name.to_lowercase());
+                if !again && !case.outline.sections.iter().any(|section| heads(section.title)) {
+                    found.push(words[at].span().cover(words[at + 1].span()));
+                }
+            }
+        }
+    }
     found
 }
 

@@ -54,6 +54,7 @@ mod name_spelling;
 mod needed_or_not;
 mod none_at_all;
 mod nothing_beside;
+mod number_kept_back;
 mod odd_label;
 mod off_scale;
 mod one_or_several;
@@ -62,6 +63,7 @@ mod order_against_ban;
 mod order_of_work;
 mod outside_choices;
 mod outside_hours;
+mod over_a_bound;
 mod owed_word;
 mod parts_past_whole;
 mod past_count;
@@ -78,6 +80,7 @@ mod rival_values;
 mod rivals;
 mod row_order;
 mod ruled_out_word;
+mod salutation;
 mod sample_breaks_rule;
 mod scale_or_names;
 mod shown_within;
@@ -463,6 +466,11 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
         let alone = head.is_empty() || head.ends_with('\n');
         start = head.len();
         end += rest.len() - rest.trim_start_matches(blank).len();
+        // "Name the pier, thanks": the sentence ends where the comma stood.
+        if let Some(ended) = head.strip_suffix(',') {
+            start = ended.len();
+            replacement = ".".into();
+        }
         let line_end = text[end..].strip_prefix("\r\n").or_else(|| text[end..].strip_prefix('\n'));
         if let Some(after) = line_end.filter(|_| alone) {
             // An empty line goes with it where it would open the text, or stand below another.

@@ -39,8 +39,12 @@ impl Check for NameSpelling {
         let text = case.source.text();
         two_names(case, sink);
         two_spellings_with_title(case, sink);
-        let persona = persona::name(case).filter(|name| is_name(text, *name));
+        let persona = persona::name(case).filter(|name| is_name(text, *name) || is_shouted(text, *name));
         let Some(persona) = persona else { return };
+        if is_shouted(text, persona) {
+            spelled_otherwise(case, persona, sink);
+            return;
+        }
         let name = persona.text(text);
         let slipped = case.words.all().iter().find(|word| {
             let other = word.text(text);
@@ -60,6 +64,23 @@ impl Check for NameSpelling {
                 finding.fix.push(Edit { span: word.span(), replacement: name.to_string() });
             }
         }
+    }
+}
+
+/// "You are ARGOS", "Argus answers": the letters tell, whatever their case.
+fn spelled_otherwise(case: &Case<'_>, persona: Word, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let name = persona.text(text).to_lowercase();
+    let slipped = case.words.all().iter().find(|word| {
+        let named = is_name(text, **word) || is_shouted(text, **word);
+        let other = || word.lower(text);
+        word.start != persona.start && named && other() != name && differs_by_a_slip(&name, &other())
+    });
+    if let Some(word) = slipped {
+        let message =
+            format!("`{}` is `{}` with a slip, or somebody else", word.text(text), persona.text(text));
+        let write = format!("write `{}` everywhere", persona.text(text));
+        sink.report(word.span(), message, write).related.push(persona.span());
     }
 }
 
@@ -128,6 +149,12 @@ fn is_name(text: &str, word: Word) -> bool {
         && shown.chars().count() >= 4
         && chars.all(char::is_lowercase)
         && word.flags() == 0
+}
+
+/// A word in capitals, of five letters or more, that no lexicon knows: `ARGOS`.
+fn is_shouted(text: &str, word: Word) -> bool {
+    let shown = word.text(text);
+    shown.chars().count() >= 5 && shown.chars().all(char::is_uppercase) && word.flags() == 0
 }
 
 /// One letter more, less, other, or two neighbours swapped.

@@ -55,7 +55,7 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         let column = (0..wide).find(|&column| {
             let labelled = split.iter().filter(|row| row.get(column).is_some_and(|(_, value)| known(value)));
             // Of two rows of three values, one is enough, and where the form of a row names its last value.
-            let told = column + 1 == wide && names_its_columns(case, sign, wide);
+            let told = labels_named(case, sign, wide) == Some(column);
             labelled.count() >= if told || wide >= 3 && split.len() == 2 { 1 } else { 2 }
         });
         let Some(column) = column.filter(|_| wide >= 2) else { continue };
@@ -74,26 +74,22 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
     }
 }
 
-/// "Answer in the form: id;category": as many values to a row, and what the last one is.
-fn names_its_columns(case: &Case<'_>, sign: &str, wide: usize) -> bool {
+/// "Answer in the form: id;category": as many values to a row, and which of them is the label.
+fn labels_named(case: &Case<'_>, sign: &str, wide: usize) -> Option<usize> {
     const LABELS: [&str; 8] = ["category", "label", "class", "type", "tag", "topic", "intent", "status"];
     let sign = sign.trim();
-    let named = |token: &str| {
+    let named = |token: &str| -> Option<usize> {
         let token = token.trim_matches(['`', '"', '.', '<', '>']);
         let parts: Vec<&str> =
             token.split(sign).map(|part| part.trim_matches(['<', '>', '{', '}', '[', ']'])).collect();
         let plain =
             |part: &&str| !part.is_empty() && part.chars().all(|c| c.is_ascii_lowercase() || c == '_');
-        parts.len() == wide
-            && parts.iter().all(plain)
-            && parts.last().is_some_and(|last| LABELS.contains(last))
+        let all = parts.len() == wide && parts.iter().all(plain);
+        parts.iter().position(|part| LABELS.contains(part)).filter(|_| all)
     };
     let shapes = |unit: &usize| case.labels[*unit].component != Some(Component::Examples);
-    !sign.is_empty()
-        && (0..case.units.len())
-            .filter(shapes)
-            .take(ROWS)
-            .any(|unit| case.text(case.units[unit].text).split(' ').any(named))
+    let mut shaped = (0..case.units.len()).filter(shapes).take(ROWS).filter(|_| !sign.is_empty());
+    shaped.find_map(|unit| case.text(case.units[unit].text).split_whitespace().find_map(named))
 }
 
 /// `ADD fact`, `DEL number`: lines of the answer's template that open with a word in capitals, and a sample with another one.

@@ -259,7 +259,13 @@ pub(super) fn scales_in(text: &str, words: &[Word]) -> Vec<(u32, u32, Span)> {
             let lowest = number(text, *words.get(from)?)?;
             // "From 1 (poor) to 6".
             let bracket = (from + 2..from + 6).find(|&at| lower(from + 1) == "(" && lower(at) == ")");
-            let next = bracket.unwrap_or(from) + 1;
+            // "1 calm to 5 upset": each end has its name.
+            let named = || {
+                let plain =
+                    |at: usize| words.get(at).is_some_and(|word| !word.is_punctuation() && !word.is_number());
+                (plain(from + 1) && lower(from + 1) != "to" && lower(from + 2) == "to").then_some(from + 1)
+            };
+            let next = bracket.or_else(named).unwrap_or(from) + 1;
             let joined = matches!(&*lower(next), "to" | "and" | "–" | "-");
             let to = next + usize::from(joined);
             let highest = number(text, *words.get(to)?)?;

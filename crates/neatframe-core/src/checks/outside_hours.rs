@@ -72,9 +72,15 @@ fn open(case: &Case<'_>, unit: usize) -> Option<Open> {
     if words.len() > LONG {
         return None;
     }
-    let verb = (1..words.len()).find(|&at| {
-        matches!(&*lower(at), "opens" | "open") && matches!(&*lower(at + 1), "from" | "between")
-    })?;
+    let opens = (1..words.len())
+        .find(|&at| matches!(&*lower(at), "opens" | "open") && matches!(&*lower(at + 1), "from" | "between"));
+    // "Ring the desk only between 7:00 and 22:00": the deed has hours.
+    let only = || {
+        (1..words.len())
+            .find(|&at| lower(at) == "only" && matches!(&*lower(at + 1), "from" | "between"))
+            .filter(|&at| at == 1 && !words[0].is(vocabulary::STOP | vocabulary::PUNCTUATION))
+    };
+    let verb = opens.or_else(only)?;
     let hour = |at: usize| match time(text, words, at) {
         Some((minutes, last)) => Some((minutes, last + 1)),
         None => number(text, *words.get(at)?).filter(|hour| *hour < 25).map(|hour| (hour * 60, at + 1)),
@@ -82,6 +88,9 @@ fn open(case: &Case<'_>, unit: usize) -> Option<Open> {
     let (from, after) = hour(verb + 2)?;
     let joined = matches!(&*lower(after), "to" | "and" | "until" | "till" | "–");
     let (to, _) = hour(after + usize::from(joined))?;
+    if opens.is_none() {
+        return (from < to).then(|| Open { unit, thing: stem(&lower(0)), from, to });
+    }
     let noun = words[..verb].iter().rev().take_while(|word| !word.is_punctuation()).find(|word| {
         !word.is(vocabulary::STOP) && !matches!(&*word.lower(text), "always" | "only" | "that")
     })?;
@@ -90,16 +99,20 @@ fn open(case: &Case<'_>, unit: usize) -> Option<Open> {
 
 /// "At any hour of the day", "around the clock", "24/7".
 fn is_always(text: &str, words: &[Word]) -> bool {
-    const ALWAYS: [[&str; 3]; 7] = [
+    const ALWAYS: [[&str; 3]; 8] = [
         ["at", "any", "hour"],
         ["at", "all", "hours"],
         ["around", "the", "clock"],
         ["round", "the", "clock"],
         ["day", "and", "night"],
+        ["day", "or", "night"],
         ["24", "hours", "a"],
         ["24", "/", "7"],
     ];
-    let denied = words.iter().any(|word| word.is(vocabulary::NEGATION | vocabulary::CONDITION));
+    // "At once" names no case.
+    let at_once = |at: usize| words[at].lower(text) == "once" && at > 0 && words[at - 1].lower(text) == "at";
+    let denied =
+        (0..words.len()).any(|at| words[at].is(vocabulary::NEGATION | vocabulary::CONDITION) && !at_once(at));
     !denied
         && words.windows(3).any(|run| {
             ALWAYS.iter().any(|said| run.iter().zip(said).all(|(word, said)| word.lower(text) == *said))

@@ -292,9 +292,17 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
         let skip =
             |word: &&Word| matches!(&*word.lower(text), "number" | "no" | ":" | "." | "is" | "#" | "under");
         let value = words[at + 1..].iter().find(|word| !skip(word))?;
-        let run = token_at(text, value.start as usize);
-        let digits = run.bytes().filter(u8::is_ascii_digit).count();
-        (digits >= 6).then(|| Span::new(word.start as usize, value.start as usize + run.len()))
+        let mut end = value.start as usize + token_at(text, value.start as usize).len();
+        // `7719 020861`: groups with a blank between.
+        while let Some(group) = text[end..].strip_prefix(' ') {
+            let length = group.bytes().take_while(u8::is_ascii_digit).count();
+            if length < 2 || group[length..].starts_with(char::is_alphabetic) {
+                break;
+            }
+            end += 1 + length;
+        }
+        let digits = text[value.start as usize..end].bytes().filter(u8::is_ascii_digit).count();
+        (digits >= 6).then(|| Span::new(word.start as usize, end))
     })
 }
 

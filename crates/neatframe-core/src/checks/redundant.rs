@@ -356,7 +356,8 @@ fn said_by_layer(case: &Case<'_>, sink: &mut Sink<'_>, unit: usize) {
 
 /// A restatement that says that it is one, as the last words of a prompt often do.
 fn is_emphasis(case: &Case<'_>, unit: usize) -> bool {
-    let text = case.text(case.units[unit].text).to_lowercase();
+    // "**Remember**: one label for each slip!"
+    let text = case.text(case.units[unit].with_lead(case.outline)).to_lowercase().replace(['*', '_'], "");
     let announced = [
         "once more", "above all", "to repeat", "again:", "reminder:", "to be clear:", "most important",
         "remember:", "remember,", "critical:",

@@ -1,9 +1,12 @@
 //! One thing with two lists of values: "severity (high, medium, low)", "severities: critical, major, minor".
 
 use super::{Case, Sink, rivals};
+use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{is_exception, singular};
+use crate::units::UnitKind;
+use crate::words::Word;
 use std::borrow::Cow;
 
 /// The fewest and the most values of a list, and the most words of one.
@@ -21,7 +24,14 @@ struct Values {
 }
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    rivals::compare(case, sink, values, |one, two| {
+    // "Verdicts are: confirmed, wrong" reads like a fact.
+    let told = |unit: &usize| {
+        case.labels[*unit].component.is_some_and(|of| of != Component::Examples)
+            && !matches!(case.units[*unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
+    };
+    let read: Vec<(usize, Values)> =
+        (0..case.units.len()).filter(told).filter_map(|unit| Some((unit, values(case, unit)?))).collect();
+    rivals::report(case, sink, &read, |one, two| {
         // Lists that share a value are told at more or less length.
         one.thing == two.thing && !one.values.iter().any(|value| two.values.contains(value))
     });
@@ -52,19 +62,29 @@ fn values(case: &Case<'_>, unit: usize) -> Option<Values> {
                     &*lower(at - 2),
                     "these" | "the" | "following" | "allowed" | "possible" | "only"
                 ));
+        // "Verdicts are: confirmed, wrong, unclear".
+        let named = (2..=3).contains(&at) && lower(at - 1) == "are" && lower(at - 2).ends_with('s');
+        if named && words[at].text(text) == ":" {
+            let thing = stem(&singular(&lower(at - 2)));
+            return listed(text, &words[at + 1..close]).map(|values| Values { thing, values });
+        }
         let thing = rivals::noun(text, words, at - 1).filter(|_| words[at].text(text) == "(" || counted)?;
         let thing = if counted { stem(&singular(&lower(at - 1))) } else { thing };
-        let listed: Vec<String> = words[at + 1..close]
-            .split(|word| matches!(&*word.lower(text), "," | "or" | "and" | "/"))
-            .filter(|value| !value.is_empty())
-            .map(|value| {
-                value.iter().map(|word| word.lower(text).into_owned()).collect::<Vec<String>>().join(" ")
-            })
-            .collect();
-        let short = |value: &String| {
-            value.split(' ').count() <= WORDS && value.chars().all(|c| c.is_alphabetic() || c == ' ')
-        };
-        let several = (LEAST..=MOST).contains(&listed.len()) && listed.iter().all(short);
-        several.then_some(Values { thing, values: listed })
+        listed(text, &words[at + 1..close]).map(|values| Values { thing, values })
     })
+}
+
+/// The values that commas part, where each is short and all of it is letters.
+fn listed(text: &str, words: &[Word]) -> Option<Vec<String>> {
+    let values: Vec<String> = words
+        .split(|word| matches!(&*word.lower(text), "," | "or" | "and" | "/"))
+        .filter(|value| !value.is_empty())
+        .map(|value| {
+            value.iter().map(|word| word.lower(text).into_owned()).collect::<Vec<String>>().join(" ")
+        })
+        .collect();
+    let short = |value: &String| {
+        value.split(' ').count() <= WORDS && value.chars().all(|c| c.is_alphabetic() || c == ' ')
+    };
+    ((LEAST..=MOST).contains(&values.len()) && values.iter().all(short)).then_some(values)
 }

@@ -2,8 +2,8 @@
 
 use super::{
     Case, Check, Meta, Sink, answer_options, beyond_levels, coded, columns, field_rules, filled_forms,
-    listed_fields, odd_label, owed_word, quoted_number, shown_within, sorted_by_rule, things_shown,
-    typed_fields, uncited,
+    listed_fields, number_kept_back, odd_label, over_a_bound, owed_word, quoted_number, salutation,
+    shown_within, sorted_by_rule, things_shown, typed_fields, uncited,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -212,6 +212,9 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     answer_options::run(case, sink);
     shown_within::run(case, &rules, sink);
     shown_within::decimals(case, sink);
+    salutation::run(case, sink);
+    number_kept_back::run(case, sink);
+    over_a_bound::run(case, sink);
 }
 
 /// The only field of the template that a record has nowhere.
@@ -387,7 +390,7 @@ fn named_keys(case: &Case<'_>) -> Vec<(Span, Vec<String>)> {
         let Demand::Fields(fields) = &rule.demand else { return None };
         let place = case.units[rule.unit].text;
         let told = case.text(place).to_lowercase();
-        let named = told.contains("the keys ") || told.contains("the fields ");
+        let named = ["the keys ", "the fields ", " with \""].iter().any(|lead| told.contains(lead));
         let plain = fields.iter().all(|field| !field.name.contains(' '));
         (named && plain).then(|| (place, fields.iter().map(|field| field.name.clone()).collect()))
     };

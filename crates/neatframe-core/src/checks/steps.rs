@@ -60,10 +60,14 @@ impl Check for StepNumbers {
                     finding.related.push(before.place);
                     // "Step 3, Stage 4, Step 5": the one between has its neighbours' name, unless something calls it by its own.
                     let both = run.get(at + 2).is_some_and(|next| next.word == before.word);
+                    // "Step 1, Step 2, Step 3, Phase 4": the last one slipped.
+                    let last = at >= 2
+                        && at + 2 == run.len()
+                        && run[..at].iter().all(|other| other.word == before.word);
                     let called = references
                         .iter()
                         .any(|other| Some(&other.name) == step.word.as_ref() && other.number == step.number);
-                    if both && !called {
+                    if (both || last) && !called {
                         finding.fix = renamed(case, step, before);
                     }
                 } else if step.number == before.number {

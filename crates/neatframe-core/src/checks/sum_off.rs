@@ -263,7 +263,9 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
             || led(1, &["lasts", "lasting"])
             || at > 0 && led(1, &["total"]);
         let most = led(1, &["most", "maximum", "max", "than", "under"]);
-        let total = scale || whole || each && most;
+        // "Each session takes 20 minutes", further on in its sentence too.
+        let takes = led(1, &["takes", "has"]) && led(3, &["each", "every"]);
+        let total = scale || whole || each && most || takes;
         // "Six songs of 4 minutes".
         let times = at
             .checked_sub(3)
@@ -273,7 +275,7 @@ fn amounts(case: &Case<'_>, unit: usize) -> Vec<Amount> {
             Some(times) => (value.saturating_mul(times), false),
             None => (value, total),
         };
-        found.push(Amount { of, value, span: words[at].span(), total, each: each && most });
+        found.push(Amount { of, value, span: words[at].span(), total, each: each && most || takes });
     }
     found
 }

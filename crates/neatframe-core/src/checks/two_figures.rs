@@ -204,7 +204,9 @@ fn statement(case: &Case<'_>, unit: usize, words: &[Word]) -> Option<Statement> 
     let text = case.source.text();
     let mut numbers = (0..words.len()).filter(|&at| words[at].is_number());
     let (Some(at), None) = (numbers.next(), numbers.next()) else { return None };
-    let measure = words.get(at + 1).filter(|word| !word.is_punctuation() && !word.is(vocabulary::STOP))?;
+    let is_measure =
+        |word: &&Word| word.text(text) == "%" || !word.is_punctuation() && !word.is(vocabulary::STOP);
+    let measure = words.get(at + 1).filter(is_measure)?;
     // "Three points each" is a price, "each team has three points" is a share.
     let last = |at: usize| words[at + 1..].iter().all(|word| word.is_punctuation());
     let bounds = |at: usize| {

@@ -2,7 +2,7 @@
 
 use super::announced::{announced, is_of_the_tools};
 use super::comes_back::{asks_at_the_end, lists_parts_of_each, names_a_part, promises_a_sample};
-use super::facts::is_a_fact_with_its_value;
+use super::facts::{is_a_fact_with_its_value, names_a_person};
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
     orders_behind_a_reason, presses_a_fact,
@@ -21,7 +21,7 @@ use super::notes::{is_a_note, note_orders};
 use super::openings::{
     asks_a_question, confines_an_order, frames_the_reply, is_a_command, is_a_pair, is_held_up,
     is_tagged_code, names_or_tells_a_function, offers_a_function, says_what_a_name_does,
-    says_what_else_you_do, says_what_you_do,
+    says_what_else_you_do, says_what_you_do, turns_the_material,
 };
 use super::sampled::{announces_a_sample, announces_one_more, is_listed_as_a_sample, labels_an_answer};
 use super::shape::{
@@ -88,8 +88,11 @@ pub(super) fn told(
     if !titled && done && says_what_you_do(reading, unit) && !for_whom() {
         return plain(Component::Task);
     }
-    if !titled && says_what_else_you_do(reading, unit) {
+    if !titled && (says_what_else_you_do(reading, unit) || turns_the_material(reading, unit)) {
         return plain(Component::Task);
+    }
+    if names_a_person(reading, index) {
+        return plain(Component::Context);
     }
     if around.part.is_none()
         && !around.after_a_sample

@@ -24,6 +24,23 @@ pub(super) fn is_a_fact_with_its_value(reading: &Reading<'_>, index: usize) -> b
     before + after + 1 >= LEAST
 }
 
+/// "The guest's name is Tam Brook, pier 4": who it is about.
+pub(super) fn names_a_person(reading: &Reading<'_>, index: usize) -> bool {
+    let unit = &reading.units[index];
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let whose = lower(1).ends_with("'s") || lower(1).ends_with("’s");
+    let name = words.get(4).is_some_and(|word| word.text(text).starts_with(char::is_uppercase));
+    unit.kind == UnitKind::Sentence
+        && unit.opens_piece
+        && matches!(&*lower(0), "the" | "my" | "our")
+        && whose
+        && lower(2) == "name"
+        && lower(3) == "is"
+        && name
+}
+
 /// "Day ticket: 18.50", "Sauna: until 22:00": a name, and a value of which all but two or three short words is a figure.
 fn is_figure(reading: &Reading<'_>, index: usize) -> bool {
     const WITH: [&str; 24] = [

@@ -23,6 +23,9 @@ const ASKS: f32 = 0.6;
 /// Takes the lines behind such a label for what comes in, up to a paragraph that plainly asks for something. `shown` tells which
 /// units are samples by the bounds around them.
 pub(super) fn settle(reading: &Reading<'_>, labels: &mut [Label], shown: &[bool]) {
+    if let Some(from) = described_below(reading) {
+        labels[from..].iter_mut().for_each(take_in);
+    }
     let leads = |unit: &usize| !shown[*unit] && leads(reading, *unit);
     let Some(lead) = (1..reading.units.len()).rev().find(leads) else {
         if let Some(from) = handed_over(reading).filter(|_| reading.slots.is_empty()) {
@@ -70,6 +73,27 @@ fn take_in(label: &mut Label) {
     label.shares = [0.0; 6];
     label.shares[Component::Context.index()] = 1.0;
     label.facet = Some(Facet::InputSlot);
+}
+
+/// "Patient: …" as the last paragraph, where the ask speaks of "the patient described below". Gives its first unit.
+fn described_below(reading: &Reading<'_>) -> Option<usize> {
+    let text = reading.source.text();
+    let units = reading.units;
+    let last = units.len().checked_sub(1)?;
+    let from = (0..=last).rev().find(|&unit| units[unit].opens_piece)?;
+    let gap = from > 0 && text[units[from - 1].text.end()..units[from].text.start()].contains("\n\n");
+    let label = reading.source.slice(reading.outline.pieces[units[from].pieces.start].lead);
+    let name = label.trim_matches(['*', ':', ' ']).to_lowercase();
+    let plain = units[from].kind == UnitKind::Field && !name.is_empty() && !name.contains(' ');
+    let told = |unit: &crate::units::Unit| {
+        let words = reading.words.within(unit.text);
+        words.windows(4).any(|run| {
+            let [the, noun, how, below] = [0, 1, 2, 3].map(|at| run[at].lower(text));
+            let given = matches!(&*how, "described" | "given" | "shown" | "named" | "whose");
+            the == "the" && *noun == *name && (how == "below" || given && below == "below")
+        })
+    };
+    (gap && plain && units[..from].iter().take(FAR).any(told)).then_some(from)
 }
 
 /// "Translate this into Danish", and a last paragraph that asks for nothing: what is handed over. Gives its first unit.

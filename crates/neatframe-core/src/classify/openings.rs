@@ -121,6 +121,20 @@ pub(super) fn says_what_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
     lower(0) == "you" && DEEDS.binary_search(&&*lower(verb)).is_ok() && object
 }
 
+/// "Turn them into a notice for the pier": what is to become of the material.
+pub(super) fn turns_the_material(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let from = usize::from(lower(0) == "please");
+    // "Could you turn them into …".
+    let from =
+        from + if matches!(&*lower(from), "could" | "can") && lower(from + 1) == "you" { 2 } else { 0 };
+    let from = from + usize::from(lower(from) == "please");
+    let verb = matches!(&*lower(from), "turn" | "make" | "work");
+    verb && matches!(&*lower(from + 1), "them" | "it" | "this" | "these") && lower(from + 2) == "into"
+}
+
 /// "You will also suggest piers near by": one more deed, of the one who does the work.
 pub(super) fn says_what_else_you_do(reading: &Reading<'_>, unit: &Unit) -> bool {
     let text = reading.source.text();

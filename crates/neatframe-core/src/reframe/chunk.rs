@@ -226,6 +226,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
                     | "lovely"
                     | "cool"
                     | "ideal"
+                    | "worth"
             )
         });
     // "For a child. It should teach sharing.": nothing that "it" could be stands in the line before.

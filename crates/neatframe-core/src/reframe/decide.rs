@@ -113,6 +113,13 @@ fn counted_or_listed(finding: &Finding) -> Option<String> {
 /// The words of a demand up to the end of their clause, where they break off before a noun: "a table with", "write \"".
 fn rounded(review: &Review, unit: usize, span: Span) -> Span {
     let words = review.words_of(unit);
+    // "The language of the e" breaks off within "e-mail".
+    let rest = &review.source().text()[span.end()..review.units()[unit].text.end().max(span.end())];
+    let joined = rest
+        .strip_prefix('-')
+        .filter(|rest| rest.starts_with(char::is_alphabetic))
+        .map_or(0, |rest| 1 + rest.find(|c: char| !c.is_alphanumeric() && c != '-').unwrap_or(rest.len()));
+    let span = Span::new(span.start(), span.end() + joined);
     let after = words.partition_point(|word| (word.start as usize) < span.end());
     let Some(last) = after.checked_sub(1).map(|at| words[at]) else { return span };
     if !last.is(vocabulary::STOP | vocabulary::QUOTE) {

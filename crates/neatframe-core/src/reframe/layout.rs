@@ -8,6 +8,7 @@ use super::parted::conjunctions;
 use super::plan::Plan;
 use super::pointing::turned;
 use super::said_again::{label_said_by_the_title, said_by_the_title};
+use super::section_order::{Section, arrange};
 use super::style::Style;
 use super::{Change, INPUT, Note, Reframed, flowing, items, sequence, tied, title};
 use crate::component::{Component, Facet};
@@ -41,7 +42,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     if let Some(chunk) = chunks.last_mut().filter(|chunk| opens_the_answer(review, chunk)) {
         chunk.component = None;
     }
-    let mut sections: Vec<(String, Vec<&Chunk>, Option<String>)> = Vec::new();
+    let mut sections: Vec<Section<'_>> = Vec::new();
     let (replaced, preamble): (Vec<&Chunk>, Vec<&Chunk>) =
         chunks.iter().filter(|chunk| chunk.component.is_none()).partition(|chunk| is_replaced(review, chunk));
     for chunk in replaced {
@@ -55,26 +56,7 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
         let slot = plan.asked.iter().find(|(asked, _)| *asked == component).map(|(_, slot)| slot.clone());
         sections.push((title(component).into(), inside, slot));
     }
-    let at = |sections: &[(String, Vec<&Chunk>, Option<String>)], component: Component| {
-        sections.iter().position(|(name, ..)| name == title(component))
-    };
-    if let (Some(task), Some(context)) = (at(&sections, Component::Task), at(&sections, Component::Context)) {
-        let leans = leans_on_context(review, &chunks);
-        // A goal that stands before the facts stays there, whatever the frame.
-        let first = chunks.iter().find_map(|chunk| {
-            chunk.component.filter(|of| matches!(of, Component::Task | Component::Context))
-        });
-        if leans && task < context || !leans && context < task && first == Some(Component::Task) {
-            let (to, from) = (task.min(context), task.max(context));
-            let moved = sections.remove(from);
-            sections.insert(to, moved);
-        }
-    }
-    // Who answers is read first, however little it matters for the kind of work.
-    if let Some(role) = at(&sections, Component::Role) {
-        let first = sections.remove(role);
-        sections.insert(0, first);
-    }
+    arrange(review, &chunks, &mut sections);
     sections.push((INPUT.into(), chunks.iter().filter(|chunk| chunk.is_input).collect(), None));
     let mut dropped = plan.dropped.clone();
     if layout != Some(Layout::Plain) {
@@ -182,35 +164,6 @@ pub(super) fn regrouped(review: &Review, plan: Plan, layout: Option<Layout>) -> 
     }
     Reframed { text: out, notes: sorted(notes) }
 }
-
-/// "Get it out of them", right behind the sentence on whom: the background then comes first.
-fn leans_on_context(review: &Review, chunks: &[Chunk]) -> bool {
-    const POINTERS: [&str; 7] = ["them", "they", "their", "these", "those", "her", "him"];
-    let Some(task) = chunks.iter().position(|chunk| chunk.component == Some(Component::Task)) else {
-        return false;
-    };
-    let behind = task
-        .checked_sub(1)
-        .is_some_and(|at| chunks[at].component == Some(Component::Context) && !chunks[at].is_input);
-    let text = review.source().text();
-    let first = review.words_of(chunks[task].units.start);
-    // "Write it for me" says nothing else of what it asks for.
-    let bare = first.len() <= BARE
-        && first.iter().any(|word| matches!(&*word.lower(text), "it" | "this" | "that" | "one"));
-    // "Turn each into one line": each of what stands before.
-    let each = first.windows(2).any(|pair| {
-        pair[0].lower(text) == "each"
-            && (pair[1].is_punctuation()
-                || matches!(
-                    &*pair[1].lower(text),
-                    "into" | "by" | "to" | "in" | "as" | "with" | "for" | "under"
-                ))
-    });
-    behind && (bare || each || first.iter().any(|word| POINTERS.contains(&&*word.lower(text))))
-}
-
-/// The most words and signs of an ask that names nothing.
-const BARE: usize = 7;
 
 /// A body with more lines at its end, as items where it ends in a list.
 fn with_lines<'a>(body: &str, lines: impl Iterator<Item = &'a str>, newline: &str) -> String {

@@ -25,6 +25,7 @@ mod pointing;
 mod rewording;
 mod said_again;
 mod secrets;
+mod section_order;
 mod sequence;
 mod shifts;
 mod style;

@@ -39,6 +39,13 @@ pub(super) fn take_out(plan: &mut Plan, review: &Review) {
     for finding in review.findings().iter().filter(|finding| finding.check == "private-data") {
         let words = review.source().slice(finding.span);
         if !is_data_alone(words) && !is_a_file(words) {
+            let why = "a person's data is sent only where the work needs it; the slot takes it then";
+            for (span, name) in data_among(finding.span, words) {
+                let edit = Edit { span, replacement: syntax.write(name) };
+                if plan.take(std::slice::from_ref(&edit)) {
+                    plan.tell(review, span, &edit.replacement, why);
+                }
+            }
             continue;
         }
         // A bracket that opens in it closes with it.
@@ -64,13 +71,59 @@ const NUMBERS: [&str; 11] =
 
 /// True for a name, an address and numbers with their labels; false where more is told, such as an illness that the work is about.
 fn is_data_alone(words: &str) -> bool {
+    words.starts_with(char::is_uppercase) && parts(words).all(is_plain)
+}
+
+/// True for a name, a number and what stands before or between them.
+fn is_plain(word: &str) -> bool {
     const BETWEEN: [&str; 6] = ["number", "no", "of", "date", "birth", "and"];
-    let plain = |word: &str| {
-        word.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit())
-            || NUMBERS.contains(&word)
-            || BETWEEN.contains(&word)
-    };
-    words.starts_with(char::is_uppercase) && parts(words).all(plain)
+    word.starts_with(|c: char| c.is_uppercase() || c.is_ascii_digit())
+        || NUMBERS.contains(&word)
+        || BETWEEN.contains(&word)
+}
+
+/// "Nora Quayle, 14 Harbour Rise, has a sore knee, insurance no. 5512 0081": the person, and the numbers, each by its place and the
+/// name of its slot; what else is told may be what the work is about.
+fn data_among(whole: Span, words: &str) -> Vec<(Span, &'static str)> {
+    const LABELS: [(&str, &str); 7] = [
+        ("phone", "phone"),
+        ("mobile", "phone"),
+        ("tel", "phone"),
+        ("insurance", "insurance_number"),
+        ("account", "account"),
+        ("policy", "policy_number"),
+        ("passport", "passport_number"),
+    ];
+    let mut found: Vec<(Span, &'static str)> = Vec::new();
+    let mut at = 0;
+    let mut leads = true;
+    for part in words.split(", ") {
+        let span = Span::within(whole, at, part.len());
+        at += part.len() + ", ".len();
+        let digit = |c: char| c.is_ascii_digit();
+        let labelled = part
+            .split(|c: char| !c.is_alphanumeric())
+            .find_map(|word| LABELS.iter().find(|(label, _)| word.eq_ignore_ascii_case(label)));
+        let alone = is_data_alone(part) || part.starts_with("born ") && parts(part).all(is_plain);
+        if leads && alone {
+            // A name, and what of the person stands right behind it.
+            match found.first_mut() {
+                Some((person, _)) => *person = person.cover(span),
+                None => found.push((span, "person")),
+            }
+            continue;
+        }
+        leads = false;
+        if found.is_empty() {
+            return found;
+        }
+        if let (Some((_, slot)), Some(from), Some(last)) = (labelled, part.find(digit), part.rfind(digit)) {
+            found.push((Span::within(span, from, last + 1 - from), slot));
+        } else if part.starts_with(digit) && part.contains(' ') && parts(part).all(is_plain) {
+            found.push((span, "address"));
+        }
+    }
+    found
 }
 
 /// "(born 14 March 1958, mobile 0555 010 233, owes 1940, off work)": as much as this comes from a file, and no work needs all of it.

@@ -264,9 +264,30 @@ pub(crate) fn find(
             && !ends_in_a_new_place(text, at(*unit), at(*earlier))
             && !takes_both(text, at(*earlier), at(*unit))
             && !is_a_hole(text, at(*unit))
+            && !adds_a_form(text, at(*earlier), at(*unit))
             && !name_other_code(source.slice(units[*unit].text), source.slice(units[*earlier].text))
     });
     twins
+}
+
+/// Forms of an answer by one word.
+const FORMS: [&str; 6] = ["table", "json", "csv", "xml", "yaml", "bullets"];
+
+/// "As a table with the columns boat and pier" says more than "give the boat and the pier".
+fn adds_a_form(text: &str, earlier: &[Word], words: &[Word]) -> bool {
+    const LEADS: [&str; 5] = ["as", "in", "into", "using", "only"];
+    const OTHERS: [&str; 5] = ["bullet", "bulleted", "list", "lists", "tables"];
+    let forms = |word: &Word| {
+        let lower = word.lower(text);
+        FORMS.contains(&&*lower) || OTHERS.contains(&&*lower)
+    };
+    let led = words.iter().enumerate().any(|(at, word)| {
+        let before = &words[at.saturating_sub(4)..at];
+        FORMS.contains(&&*word.lower(text))
+            && before.iter().any(|word| LEADS.contains(&&*word.lower(text)))
+            && before.last().is_none_or(|word| word.lower(text) != "the")
+    });
+    led && !earlier.iter().any(forms)
 }
 
 /// Words and signs from which a sentence says so much that one word of it, by another name, is no demand.

@@ -177,6 +177,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             at = measure_at;
             continue;
         }
+        // "There should be one sentence that comes back three times": one of many.
+        let singled =
+            bound.least == Some(1) && next(1).is_some_and(|word| matches!(&*word, "that" | "which"));
+        if singled && words[..first].iter().any(|word| word.lower(text) == "there") {
+            at = measure_at;
+            continue;
+        }
         // "An empty answer gets 0 points" is a mark, and no length.
         let marks = (0..first).any(|at| match &*words[at].lower(text) {
             "gets" | "get" | "worth" | "award" | "deduct" | "earns" | "scores" => true,

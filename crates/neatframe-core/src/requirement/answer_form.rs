@@ -156,6 +156,7 @@ fn form<'a>(lower: &impl Fn(usize) -> Cow<'a, str>, at: usize) -> Option<(&'stat
         ("table", _) => Some(("a table", at + 1)),
         ("markdown", "table") => Some(("a table", at + 2)),
         ("bulleted" | "bullet" | "unordered", "list" | "points") => Some(("a bulleted list", at + 2)),
+        ("numbered" | "ordered", "list") => Some(("a numbered list", at + 2)),
         ("bullets", _) => Some(("a bulleted list", at + 1)),
         ("running" | "flowing" | "continuous" | "connected", "prose" | "text" | "paragraphs") => {
             Some(("prose", at + 2))

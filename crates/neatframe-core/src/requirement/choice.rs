@@ -264,7 +264,11 @@ pub(super) fn records(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         }
         let body = &text[span.range()];
         let shape = label.component == Some(Component::OutputFormat);
-        let fields = if shape && body.contains('{') { template(body) } else { columns(body) };
+        let fields = match shape {
+            true if body.contains('{') => template(body),
+            true if columns(body).is_empty() => row_of_names(body),
+            _ => columns(body),
+        };
         if fields.len() >= 2 {
             let dated =
                 fields.iter().find_map(|field| dates::DATES.iter().find(|form| field.form.contains(*form)));
@@ -298,10 +302,23 @@ fn template(body: &str) -> Vec<Field> {
 /// "with the columns Boat, Pier and Due": the names up to the end of the sentence.
 fn columns(body: &str) -> Vec<Field> {
     let names = |stem: &[u8]| memchr::memmem::find(body.as_bytes(), stem).is_some();
-    if !names(b"olumns") && !names(b"eys") && !names(b"ields") {
+    let quoted = || names(b"object") && names(b" with \"");
+    if !names(b"olumns") && !names(b"eys") && !names(b"ields") && !quoted() {
         return Vec::new();
     }
     let lower = body.to_lowercase();
+    // "One object per slip, with "boat", "pier", "fare"": the keys without the word for them.
+    if let Some(at) = lower.find(" with \"").filter(|_| quoted()) {
+        let list = lower[at + " with ".len()..].split('.').next().unwrap_or("").replace(" and ", ", ");
+        let names: Vec<&str> = list.split(',').map(str::trim).filter(|name| !name.is_empty()).collect();
+        let key = |name: &&str| {
+            name.len() > 2 && name.starts_with('"') && name.ends_with('"') && !name.contains(' ')
+        };
+        if names.len() >= 3 && names.iter().all(key) {
+            let bare = names.iter().map(|name| name.trim_matches('"').to_string());
+            return bare.map(|name| Field { name, form: String::new() }).collect();
+        }
+    }
     let sign = ["the columns ", "columns:", "the keys ", "keys:", "the fields ", "fields:"]
         .into_iter()
         .find_map(|sign| Some(lower.find(sign)? + sign.len()));
@@ -318,6 +335,17 @@ fn columns(body: &str) -> Vec<Field> {
         return Vec::new();
     }
     names.into_iter().map(|name| Field { name: name.to_string(), form: String::new() }).collect()
+}
+
+/// `boat;pier;fare` as the form of a row: its names.
+fn row_of_names(body: &str) -> Vec<Field> {
+    let row = body.trim().trim_matches('`');
+    let plain = |name: &str| {
+        !name.is_empty() && name.len() <= 24 && name.chars().all(|c| c.is_ascii_lowercase() || c == '_')
+    };
+    let names: Vec<&str> = row.split(';').collect();
+    let all = names.len() >= 3 && names.iter().all(|name| plain(name));
+    names.into_iter().filter(|_| all).map(|name| Field { name: name.into(), form: String::new() }).collect()
 }
 
 /// Reads the numbered steps of the work.
@@ -363,8 +391,12 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let title = body.trim_matches(['#', '*', ':', ' ']);
         let title = chosen.contains(title.strip_prefix("the ").unwrap_or(title));
         let levels = LEVELS.contains(&body.trim_matches(['#', '*', ':', ' ']));
-        let asks =
-            title || levels || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
+        // "<severity>" over its values, where the record has a key of that name.
+        let key = key_by_title(sight, lead);
+        let asks = title
+            || levels
+            || key.is_some()
+            || ["label", "class", "categor", "one of"].iter().any(|word| body.contains(word));
         // "VISIT: tours and school classes" is one of the list itself.
         let next = sight.units.get(lead + 1);
         let beside = matches!(sight.units[lead].kind, UnitKind::Item { .. } | UnitKind::Field)
@@ -404,7 +436,12 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let tells = names.iter().any(|name| TELLS.contains(&name.to_lowercase().as_str()));
         if names.len() >= 2
             && !tells
-            && (capital || title || levels || body.contains("label") || body.contains("class"))
+            && (capital
+                || title
+                || levels
+                || key.is_some()
+                || body.contains("label")
+                || body.contains("class"))
         {
             let span = sight.units[lead].text.cover(sight.units[last].text);
             let demand = Demand::OneOf(names);
@@ -413,9 +450,23 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
             if let Some(part) = body.trim_matches(['#', '*', ':', ' ']).split(' ').next().filter(|_| levels) {
                 rule.subject = Subject::Named(part.to_string());
             }
+            if let Some(key) = key {
+                rule.subject = Subject::Named(key);
+            }
             found.push(rule);
         }
     }
+}
+
+/// The title of a part, where it is one word in small letters that stands in quotation marks elsewhere, as the keys of a record do.
+fn key_by_title(sight: &Sight<'_>, lead: usize) -> Option<String> {
+    if sight.units[lead].kind != UnitKind::Mark {
+        return None;
+    }
+    let title = sight.source.slice(sight.units[lead].text).trim_matches(['<', '>', '#', '*', ':', ' ']);
+    let word = title.len() > 2 && title.bytes().all(|b| b.is_ascii_alphabetic() || b == b'_');
+    let name = title.to_lowercase();
+    (word && sight.source.text().contains(&format!("\"{name}\""))).then_some(name)
 }
 
 /// What an order has the reader choose from, as it stands: "one of the topics" gives "topics".

@@ -57,6 +57,14 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         {
             bound.most != Some(0) && earlier.part == later.part && earlier.subject == later.subject
         }
+        // "Three paragraphs", "as one paragraph".
+        (Demand::Manner { axis: "paragraphs", pole: "one" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "paragraphs", pole: "one" }) => {
+            *measure == Measure::Paragraphs
+                && bound.least.is_some_and(|least| least > 1)
+                && whole(earlier)
+                && whole(later)
+        }
         // "BUG, QUESTION or REQUEST", "the label in lower case".
         (Demand::Manner { axis: "letter case", pole: "lower case" }, Demand::OneOf(choices))
         | (Demand::OneOf(choices), Demand::Manner { axis: "letter case", pole: "lower case" }) => {
@@ -155,11 +163,17 @@ pub(crate) fn are_two_caps(earlier: &Requirement, later: &Requirement) -> bool {
     let cap = |bound: &Bound| bound.most.filter(|_| bound.least.is_none() && !bound.about);
     let of_text =
         matches!(measure, Measure::Words | Measure::Characters | Measure::Sentences | Measure::Tokens);
-    let whole = |rule: &Requirement| rule.subject == Subject::Reply && rule.part.is_none();
+    // "The report has at most 200 words": of a text that is one part of a talk as well.
+    let whole = |rule: &Requirement| match &rule.subject {
+        Subject::Reply => rule.part.is_none(),
+        Subject::Named(part) => WHOLE.contains(&part.as_str()),
+        _ => false,
+    };
     of_text
         && measure == other
         && whole(earlier)
         && whole(later)
+        && earlier.subject == later.subject
         && cap(bound).zip(cap(second)).is_some_and(|(one, two)| one.abs_diff(two) > 1)
 }
 
@@ -173,6 +187,10 @@ fn of_one_subject(one: &Subject, other: &Subject) -> bool {
         (Subject::Each(one), Subject::Each(other)) if one.is_empty() || other.is_empty() => {
             !whom::is_part(one) && !whom::is_part(other)
         }
+        // "Give feedback with three strengths", "at least five strengths": the feedback is what comes back.
+        (Subject::Named(whole), Subject::Reply) | (Subject::Reply, Subject::Named(whole)) => {
+            RETURNED.contains(&whole.as_str())
+        }
         // "Each flashcard", "every card".
         (Subject::Each(thing), Subject::Each(other)) => {
             thing == other || thing.ends_with(other.as_str()) || other.ends_with(thing.as_str())
@@ -180,6 +198,9 @@ fn of_one_subject(one: &Subject, other: &Subject) -> bool {
         _ => one == other,
     }
 }
+
+/// What comes back under a name that says nothing of its form.
+const RETURNED: [&str; 4] = ["feedback", "advice", "critique", "assessment"];
 
 /// Things that are found, however many there are.
 const FOUND: [&str; 8] =

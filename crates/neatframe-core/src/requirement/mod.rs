@@ -45,7 +45,7 @@ use crate::samples::form;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
-use crate::words::Words;
+use crate::words::{Word, Words};
 
 /// What a demand is about.
 #[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -374,6 +374,7 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
             _ => None,
         })
         .take(FEW)
+        .chain(text_at_the_end(sight))
         .collect();
     if named.is_empty() {
         return;
@@ -382,13 +383,37 @@ fn parts_by_name(sight: &Sight<'_>, found: &mut [Requirement]) {
         let amount = matches!(rule.demand, Demand::Amount { .. }) && rule.subject == Subject::Reply;
         let words = sight.words.within(sight.units[rule.unit].text);
         let part = named.iter().find(|part| {
-            words.iter().take(2).any(|word| word.lower(text) == "the")
-                && words.iter().take(3).any(|word| word.lower(text) == part.as_str())
+            let is_it = |word: &Word| word.lower(text) == part.as_str();
+            words.iter().take(2).any(|word| word.lower(text) == "the") && words.iter().take(3).any(is_it)
+                // "Report length: …", and "keep it to 200 words" right behind the order to write it.
+                || words.first().is_some_and(is_it)
+                || words.iter().take(2).any(|word| word.lower(text) == "it")
+                    && rule.unit > 0
+                    && sight.units[rule.unit - 1].block == sight.units[rule.unit].block
+                    && written_at_the_end(sight, rule.unit - 1).as_deref() == Some(part.as_str())
         });
         if let Some(part) = part.filter(|_| amount) {
             rule.subject = Subject::Named(part.clone());
         }
     }
+}
+
+/// The text that a conversation ends with: "at the end write a report".
+fn text_at_the_end(sight: &Sight<'_>) -> Option<String> {
+    (0..sight.units.len()).find_map(|unit| written_at_the_end(sight, unit))
+}
+
+fn written_at_the_end(sight: &Sight<'_>, unit: usize) -> Option<String> {
+    let text = sight.source.text();
+    let words = sight.words.within(sight.units[unit].text);
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    let ends = lower(0) == "at" && lower(1) == "the" && lower(2) == "end";
+    let from = if ends { 3 } else { return None };
+    let from = from + usize::from(lower(from) == ",");
+    let writes = matches!(&*lower(from), "write" | "give" | "send" | "add" | "produce" | "draft" | "make");
+    let noun = lower(from + 2);
+    let named = matches!(&*lower(from + 1), "a" | "an" | "the") && whom::WHOLE.contains(&&*noun);
+    (writes && named).then(|| noun.into_owned())
 }
 
 /// "(2-3 sentences)" below "## Summary": the length of that part.
@@ -418,7 +443,7 @@ fn in_forms(sight: &Sight<'_>, found: &mut [Requirement]) {
             matches!(rule.demand, Demand::Amount { .. } | Demand::DateForm(_) | Demand::OneOf(_))
         }) {
             let counts = matches!(&rule.demand, Demand::Amount { measure: Measure::Items(things), .. } if entry.name.contains(things));
-            if !counts {
+            if !counts && !whom::is_a_step(&entry.name) {
                 rule.subject = Subject::Named(entry.name.clone());
             }
         }

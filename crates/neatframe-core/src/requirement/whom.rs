@@ -217,6 +217,11 @@ pub(super) fn of(
         let turned = (at..first).any(|at| lower(at) == "into");
         if thing == counted || turned || !PARTS.contains(&&*thing) {
             if WHOLE.contains(&&*word) {
+                // "Each text is one sentence": one of several.
+                let one_of = matches!(&*word, "text" | "description" | "summary");
+                if one_of && at > 0 && matches!(&*lower(at - 1), "each" | "every") {
+                    return whole_or(Subject::Each(thing));
+                }
                 // "Split the answer into three paragraphs" says what it is.
                 let split = words.iter().take(at).any(|word| {
                     matches!(
@@ -255,6 +260,8 @@ pub(super) fn of(
     let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
     let field = matches!(piece.kind, crate::outline::PieceKind::Field);
     let label = if field { text[piece.lead.range()].to_lowercase() } else { String::new() };
+    // "Step 5: give three tips" names no part.
+    let field = field && !is_a_step(&label);
     // "Each remark is one line: …" says something and names no part.
     let says = label.split_whitespace().any(|word| matches!(word, "is" | "are" | "has" | "have" | "must"));
     if field && !says {
@@ -302,6 +309,11 @@ pub(super) fn of(
     let of_it = lower(0) == "it" || matches!(&*lower(0), "make" | "keep") && lower(1) == "it";
     let behind_a_comma = last && of_it && lower(first.wrapping_sub(1)) == ",";
     if few || last && led || behind_a_comma { Subject::Reply } else { Subject::Unstated }
+}
+
+/// True for the label of a step: `step 5`.
+pub(super) fn is_a_step(label: &str) -> bool {
+    ["step ", "phase ", "stage "].iter().any(|word| label.starts_with(word))
 }
 
 /// "80 words per section", "one sentence for each boat": the thing that each amount goes with, in the singular.

@@ -1,6 +1,7 @@
 //! The samples of a prompt: which stretch is an input, which an output.
 
 pub(crate) mod form;
+mod paragraphs;
 pub(crate) mod records;
 mod shunned;
 mod sides;
@@ -48,6 +49,11 @@ impl Shown {
 
 /// Signs between the two sides of a sample on one line.
 pub(crate) const ARROWS: [&str; 4] = [" -> ", " → ", " => ", " ⇒ "];
+
+/// What comes out on a line with an arrow, or the whole line.
+pub(crate) fn behind_its_arrow(line: &str) -> &str {
+    ARROWS.iter().find_map(|arrow| line.split_once(arrow)).map_or(line, |(_, output)| output.trim_start())
+}
 
 /// The two sides of a sample that an arrow parts: `"the boat was late" -> LATE`.
 fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<[Shown; 2]> {
@@ -206,6 +212,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
         }
     }
     close(&mut found, &mut open);
+    paragraphs::part(case, &mut found);
     sides::part_from_records(case, &mut found);
     sides::name_inputs(case, &taken, &mut found);
     sides::answer_by_class(case, &mut found);

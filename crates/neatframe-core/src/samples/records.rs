@@ -1,6 +1,6 @@
 //! Sample records field by field, whatever their form: labelled lines, rows of a table, objects.
 
-use super::{Side, form};
+use super::{Side, behind_its_arrow, form};
 use crate::checks::Case;
 use crate::component::Component;
 use crate::record;
@@ -59,10 +59,11 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Record> {
         }
         let shown = case.labels[block].component == Some(Component::Examples)
             || unit.kind == UnitKind::Table && is_filled(case.text(unit.text));
-        if !shown || unit.kind == UnitKind::Mark || goes_in(unit.text) {
+        let body = case.text(unit.text);
+        let output = Span::new(unit.text.end() - behind_its_arrow(body).len(), unit.text.end());
+        if !shown || unit.kind == UnitKind::Mark || goes_in(output) {
             continue;
         }
-        let body = case.text(unit.text);
         if body.contains('{') {
             objects(body, unit.text, block, &mut found);
         } else if body.contains('|') {
@@ -155,7 +156,9 @@ fn strokes(body: &str, span: Span, columns: &[String], block: usize, found: &mut
 /// `4.2; rent; tenant` where the prompt names as many columns.
 fn rows(body: &str, span: Span, columns: &[String], block: usize, found: &mut Vec<Record>) {
     let text = |place: &Span| &body[place.start() - span.start()..place.end() - span.start()];
-    for (line, place) in lines(body, span).filter(|(line, _)| line.len() <= ROW) {
+    for (whole, place) in lines(body, span).filter(|(line, _)| line.len() <= ROW) {
+        let line = behind_its_arrow(whole);
+        let place = Span::new(place.end() - line.len(), place.end());
         let row = SIGNS.iter().map(|sign| cells(line, place, sign)).find(|row| row.len() == columns.len());
         let short = |row: &Vec<Span>| row.iter().all(|cell| text(cell).split_whitespace().count() <= WORDS);
         // Running text has commas and full stops too.

@@ -70,7 +70,11 @@ pub(super) fn behind_a_fact(text: &str, words: &[Word]) -> Option<usize> {
     if words.len() > MOST || words.first().is_none_or(|word| word.is(VERB)) {
         return None;
     }
-    let told = matches!(&*said(0), "we" | "i" | "our" | "my");
+    let lead = usize::from(matches!(&*said(0), "so" | "ok" | "okay" | "well" | "now"));
+    let told = matches!(
+        &*said(lead),
+        "we" | "i" | "our" | "my" | "i'm" | "i’m" | "we're" | "we’re" | "we've" | "i've"
+    );
     for at in 2..words.len().saturating_sub(3) {
         if words[at - 2].is(CONDITION) {
             return None;
@@ -82,9 +86,11 @@ pub(super) fn behind_a_fact(text: &str, words: &[Word]) -> Option<usize> {
         if ordered && placed && words[..at].iter().any(|word| matches!(&*word.lower(text), "is" | "are")) {
             return Some(words[at + 1].start as usize);
         }
+        let wishes =
+            matches!(&*said(at + 2), "need" | "want") || said(at + 2) == "would" && said(at + 3) == "like";
         let wanted = matches!(&*said(at), "and" | "so")
             && matches!(&*said(at + 1), "i" | "we")
-            && matches!(&*said(at + 2), "need" | "want")
+            && wishes
             && words.len() > at + LEAST;
         if told && wanted && at >= LEAST {
             return Some(words[at].start as usize);

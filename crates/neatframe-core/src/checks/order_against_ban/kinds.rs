@@ -3,7 +3,7 @@
 use crate::likeness::stem;
 
 /// General nouns, each with nouns for things of its kind.
-const KINDS: [(&[&str], &[&str]); 7] = [
+const KINDS: [(&[&str], &[&str]); 12] = [
     (
         &["drug", "medicine", "medication"],
         &[
@@ -11,6 +11,23 @@ const KINDS: [(&[&str], &[&str]); 7] = [
             "drug", "medicine", "medication",
         ],
     ),
+    (
+        &["alcohol"],
+        &[
+            "beer", "brandy", "champagne", "cider", "cocktail", "gin", "prosecco", "rum", "vodka", "whisky",
+            "wine",
+        ],
+    ),
+    (
+        &["meat"],
+        &[
+            "bacon", "beef", "chicken", "duck", "ham", "lamb", "pork", "salami", "sausage", "steak",
+            "turkey", "veal",
+        ],
+    ),
+    (&["dairy"], &["butter", "cheese", "cream", "milk", "yoghurt", "yogurt"]),
+    (&["nut"], &["almond", "cashew", "hazelnut", "peanut", "pistachio", "walnut"]),
+    (&["fish"], &["cod", "herring", "salmon", "trout", "tuna"]),
     (&["price", "cost"], &["fare", "fee", "rate", "price", "cost", "surcharge"]),
     (&["brand"], &["maker", "manufacturer", "label"]),
     (&["date"], &["deadline"]),

@@ -369,6 +369,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     }
     found.extend(only_others(text, unit, words));
     found.extend(passive::of(text, unit, words).map(|order| Order { conditional, ..order }));
+    found.extend(passive::kept_out(text, unit, words));
     found.extend(stays(text, unit, words).filter(|_| !conditional));
     found.extend(must_not(unit, words, &lower).map(|order| Order { conditional, ..order }));
     found.extend(secrets::of(text, unit, words));

@@ -3,6 +3,7 @@
 use super::kinds;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::presence::without_the_whole;
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -220,6 +221,14 @@ pub(super) fn order(
     clause: &[Word],
     (forbids, always): (bool, bool),
 ) -> Order {
+    // "Never mention prices in the text": nowhere. A summary or a description may be a part.
+    let part = clause.last().is_some_and(|word| {
+        matches!(
+            &*word.lower(text),
+            "summary" | "description" | "digest" | "report" | "minutes" | "page" | "total"
+        )
+    });
+    let clause = if forbids && !part { without_the_whole(text, clause) } else { clause };
     let lower: Vec<Cow<str>> = clause.iter().map(|word| word.lower(text)).collect();
     let all = ["every", "any", "all", "anyone", "anybody", "everyone", "everybody", "whoever", "each"];
     let bound = [

@@ -62,6 +62,35 @@ pub(super) fn of(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
     (!found.object.is_empty()).then_some(Order { absolute: never, ..found })
 }
 
+/// "Prices appear only in the price field, never in the text": what the answer must not mention.
+pub(super) fn kept_out(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    if words.len() > LONG {
+        return None;
+    }
+    let verb = (1..words.len().min(4)).find(|&at| {
+        matches!(
+            &*lower(at),
+            "appear" | "appears" | "belong" | "belongs" | "go" | "goes" | "stand" | "stands"
+        )
+    })?;
+    let never = (verb + 1..words.len()).find(|&at| matches!(&*lower(at), "never" | "not"))?;
+    let place = never + 1 + usize::from(matches!(&*lower(never + 1), "in" | "into"));
+    let named = place > never + 1
+        && matches!(&*lower(place), "the" | "your")
+        && matches!(
+            &*lower(place + 1),
+            "text" | "reply" | "answer" | "letter" | "mail" | "message" | "description" | "summary" | "body"
+        )
+        && words.get(place + 2).is_none_or(|word| word.is_punctuation());
+    let plain = words[..verb].iter().all(|word| !word.is_punctuation() && !word.is(vocabulary::CONDITION));
+    if !named || !plain {
+        return None;
+    }
+    let found = order(text, unit, words, (words[verb], "mention"), &words[..verb], (true, false));
+    (!found.object.is_empty()).then_some(found)
+}
+
 /// Words from which a sentence says more than this.
 const LONG: usize = 14;
 

@@ -7,7 +7,7 @@ mod standing;
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::finding::{Family, Severity};
-use crate::lexicon::{Hit, Set, VAGUE, VagueKind, vocabulary};
+use crate::lexicon::{Hit, PADDING, PaddingKind, Set, VAGUE, VagueKind, vocabulary};
 use crate::requirement::{Demand, Measure, Requirement, Subject};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -82,7 +82,12 @@ impl Check for UnmeasuredWording {
                     let padded = |other: &Hit| {
                         other.first <= hit.last
                             && match other.set {
-                                Set::Padding => hit.first <= other.last,
+                                // Without its "really really" the engaging tone is as open as before.
+                                Set::Padding => {
+                                    let kind = PADDING[other.entry as usize].kind;
+                                    hit.first <= other.last
+                                        && !(kind == PaddingKind::Intensifier && other.last < hit.last)
+                                }
                                 Set::Hedge => hit.last <= other.last,
                                 _ => false,
                             }
