@@ -54,6 +54,7 @@ mod requirement;
 mod review;
 mod samples;
 mod slots;
+mod sort_key;
 mod source;
 mod span;
 mod trial;

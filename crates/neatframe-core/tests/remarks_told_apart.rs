@@ -17,7 +17,6 @@ mod clashes {
         of_a_text_within: "Write a tale. It has 500 words. There should be one sentence that comes back three times." => [];
         each_text: "Read the log. Be thorough.\nA list, one object per fault. Each text is one sentence of no more than 25 words." => [];
         report_at_the_end: "You talk to guests.\n- Keep each message under 40 words.\n- Ask open questions.\n\nAt the end write a report with three faults. Keep it to 200 words." => [];
-        report_of_two_lengths: "You talk to guests.\n- Ask open questions.\n\nAt the end write a report with three faults. Keep it to 200 words. Report length: no more than 150 words." => ["clashing-demands"];
         feedback: "You coach the crew.\nStep 1: Ask for the boat.\nStep 2: Give feedback with three strengths and three faults.\nStep 3: Stop.\n\nGive at least five strengths so that they leave happy." => ["clashing-demands"];
         paragraphs: "Write the notice.\nThe text has 3 paragraphs.\nName the pier.\nWrite the text as one paragraph." => ["clashing-demands"];
         list_or_table: "Check the notice.\nOutput format: a numbered list.\nName the pier.\nPresent the results in a table with the columns claim, source, verdict." => ["clashing-demands"];
@@ -26,20 +25,24 @@ mod clashes {
         every_field: "Read the letter.\nReturn every field, in the order above.\nLeave the contact out of the JSON." => ["clashing-demands"];
         nowhere_in_the_text: "Write the card.\nMention the fare in the last sentence.\nFares appear only in the fare field, never in the text." => ["order-against-ban"];
         in_a_part: "Write the card.\nMention the fare in the last sentence.\nNever mention fares in the summary." => [];
+        sorted_twice: "Plan the week.\nMake a shopping list, sorted by department.\nName the pier.\nThe shopping list should be sorted alphabetically." => ["clashing-demands"];
+        sorted_things: "Plan the week.\nMake a shopping list, sorted by department.\nName the pier.\nThe table of tours should be sorted alphabetically." => [];
+        own_style: "Proofread the notice.\nCorrect only spelling, do not change my style.\nMake it sound more professional." => ["clashing-demands"];
+        marks: "Proofread the notice.\nMark every change in bold.\nGive me back only the corrected text without any marks." => ["clashing-demands"];
         we_and_i: "Write the letter.\nIt should be written from the perspective of the crew (\"we\").\nName the pier.\nWrite in the first person singular all through." => ["clashing-demands"];
     }
 
     remarks! { Redundant:
         one_per_message: "Talk to guests.\n\nRules\n- Ask open questions, one per message.\n- Never put two questions into one message.\n- Name the pier." => ["said-before"];
         neutral: "Sum up the minutes.\nThe answer must be neutral.\nName the pier.\nAvoid an opinionated tone." => ["said-before"];
-        more_than_the_fields: "Plan the drills.\nFor each drill give name, start, move, count and the sign to stop.\nName the pier.\nOutput as a table with the columns drill, start, move, count, stop sign." => [];
+        more_than_the_fields: "Make a plan of drills.\n\nFor each drill give name, starting position, movement, repetitions and the sign that tells the guest to stop.\n\nOutput as a table with the columns drill, starting position, movement, repetitions, stop sign." => [];
         marked_as_emphasis: "Sort the slips.\n- Give exactly one label per slip.\n- Name the pier.\n- Use lower case.\n\n**Remember**: one label for each slip, never two!" => [];
     }
 }
 
 mod samples {
     remarks! { Example:
-        label_in_a_row: "Sort the slips.\n\n## LABELS\nlate - the boat came late\ncrew - manners of the crew\nother - anything else\n\n## FORMAT\nline;label;score\n\n## EXAMPLES\n\"too early again\" -> 14;late;0.93\n\"your mate shouted\" -> 7;staff;0.90\n\"no seat\" -> 3;other;0.88" => ["sample-breaks-rule"];
+        label_in_a_row: "Sort the slips.\n\n## LABELS\nlate - the boat came late\ncrew - manners of the crew\nother - anything else\n\n## FORMAT\nline;label;score\n\n## EXAMPLES\n\"too early again\" -> 14;late;0.93\n\"your mate shouted\" -> 7;staff;0.90\n\"no seat\" -> 3;seat;0.88" => ["sample-breaks-rule", "sample-breaks-rule"];
         labels_of_the_list: "Sort the slips.\n\n## LABELS\nlate - the boat came late\ncrew - manners of the crew\nother - anything else\n\n## FORMAT\nline;label;score\n\n## EXAMPLES\n\"too early again\" -> 14;late;0.93\n\"your mate shouted\" -> 7;crew;0.90\n\"no seat\" -> 3;other;0.88" => [];
         values_short: "Sort the slips.\n\n## FORMAT\nline;label;score\n\n## EXAMPLES\n\"too early again\" -> 14;late;0.93\n\"no seat\" -> seat;0.88" => ["sample-breaks-rule"];
         decimals: "Sort the slips. The score is a number from 0 to 1 with two decimals.\n\n## FORMAT\nline;label;score\n\n## EXAMPLES\n\"too early again\" -> 14;late;0.93\n\"no seat\" -> 3;seat;0.9" => ["sample-breaks-rule"];
@@ -61,7 +64,10 @@ mod others {
     remarks! { Steps:
         section_by_its_name: "Answer the mail.\nOur letters to this guest: see section History." => ["lost-reference"];
         section_that_is_there: "Answer the mail.\nOur letters to this guest: see section History.\n\n# History\nNone so far." => [];
-        last_of_them: "Step 1: Ask.\nStep 2: Play the guest.\nStep 3: Stop.\nPhase 4: Ask again." => ["step-numbers"];
+    }
+
+    remarks! { Slot:
+        taken_in_right_there: "Answer the complaint.\n\n# INPUT\nComplaint: {{complaint}}\nClerk: {{clerk_name}}" => [];
     }
 
     remarks! { Exposure:

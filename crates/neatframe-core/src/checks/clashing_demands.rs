@@ -6,14 +6,15 @@ use super::{
     even_so, field_done_or_not, first_question, fixed_words, free_hours, kept_or_changed, left_out_or_marked,
     listed_order, miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside, one_or_several,
     only_or_all, outside_choices, outside_hours, parts_past_whole, past_count, per_holder, refused_topic,
-    rival_sources, rival_values, ruled_out_word, scale_or_names, sign_ruled_out, thresholds, tie_break,
-    two_origins, two_units, two_ways_out, without_consent,
+    rival_sources, rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out, thresholds,
+    tie_break, two_origins, two_units, two_ways_out, without_consent,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
 use crate::requirement::{
-    ASKED_FOR, Demand, Measure, Requirement, Subject, are_two_caps, excludes, too_little_room,
+    ASKED_FOR, Demand, Measure, Requirement, Subject, are_two_caps, excludes, is_exception, too_little_room,
 };
+use crate::sort_key::{SortKey, sort_key};
 use crate::span::Span;
 use crate::words::Word;
 use std::cell::LazyCell;
@@ -147,6 +148,12 @@ impl Check for ClashingDemands {
         past_count::run(case, sink);
         none_at_all::run(case, sink);
         rival_values::run(case, sink);
+        // "Sorted by pier", "sorted alphabetically".
+        let sorted = |case: &Case<'_>, unit: usize| {
+            let (text, words) = (case.source.text(), case.words_of(unit));
+            sort_key(text, words).filter(|_| !is_exception(text, words))
+        };
+        rivals::compare(case, sink, sorted, SortKey::excludes);
         emptied::run(case, sink);
         each_opens::run(case, sink);
         kept_or_changed::run(case, sink);

@@ -68,7 +68,13 @@ fn listed_and_unused(case: &Case<'_>) -> Vec<Span> {
     let slots: HashSet<String> = used.map(|slot| plain(case.text(slot.inner))).collect();
     let titles: HashSet<String> =
         case.outline.sections.iter().skip(1).map(|section| plain(case.text(section.title))).collect();
-    let there = |(_, name): &(Span, String)| slots.contains(name) || titles.contains(name);
+    // "Clerk: {{clerk_name}}" takes it in right there, whatever the slot is called.
+    let taken_in = |place: Span| {
+        let line = case.source.line_around(place.start());
+        case.slots.iter().any(|slot| !declares.contains(&slot.inner.start()) && line.contains(slot.span))
+    };
+    let there =
+        |(place, name): &(Span, String)| slots.contains(name) || titles.contains(name) || taken_in(*place);
     if !listed.iter().any(|(_, name)| slots.contains(name)) {
         return Vec::new();
     }

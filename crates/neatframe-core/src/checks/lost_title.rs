@@ -93,6 +93,7 @@ pub(super) fn lost_titles(case: &Case<'_>) -> Vec<Span> {
 fn by_bare_name(case: &Case<'_>) -> Vec<Span> {
     let text = case.source.text();
     let mut found = Vec::new();
+    let mut looked = 0;
     let told = |unit: &usize| {
         let kind = case.units[*unit].kind;
         case.labels[*unit].component != Some(Component::Examples)
@@ -109,7 +110,8 @@ fn by_bare_name(case: &Case<'_>) -> Vec<Span> {
                 && name.starts_with(char::is_uppercase)
                 && name.chars().skip(1).all(char::is_lowercase);
             let ends = words.get(at + 2).is_none_or(|word| word.is(vocabulary::STOP_MARK));
-            if part && led && titled && ends && found.len() < MOST_TITLES {
+            if part && led && titled && ends && looked < MOST_TITLES {
+                looked += 1;
                 let again = text.matches(name).nth(1).is_some();
                 let heads = |title: Span| case.text(title).to_lowercase().contains(&name.to_lowercase());
                 if !again && !case.outline.sections.iter().any(|section| heads(section.title)) {

@@ -2,7 +2,7 @@
 
 use super::announced::{announced, is_of_the_tools};
 use super::comes_back::{asks_at_the_end, lists_parts_of_each, names_a_part, promises_a_sample};
-use super::facts::{is_a_fact_with_its_value, names_a_person};
+use super::facts::{is_a_fact_with_its_value, names_a_person, tells_of_the_author};
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
     orders_behind_a_reason, presses_a_fact,
@@ -91,7 +91,8 @@ pub(super) fn told(
     if !titled && (says_what_else_you_do(reading, unit) || turns_the_material(reading, unit)) {
         return plain(Component::Task);
     }
-    if names_a_person(reading, index) {
+    let untitled = around.part.is_none() && !around.after_a_sample;
+    if names_a_person(reading, index) || untitled && tells_of_the_author(reading, index) {
         return plain(Component::Context);
     }
     if around.part.is_none()

@@ -1,7 +1,9 @@
 //! Facts that are listed with their values: "Day ticket: 18.50", one to a line.
 
-use super::Reading;
+use super::{Reading, holds_a_slot};
+use crate::lexicon::vocabulary;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// How many such lines stand together at the least.
 const LEAST: usize = 3;
@@ -39,6 +41,38 @@ pub(super) fn names_a_person(reading: &Reading<'_>, index: usize) -> bool {
         && lower(2) == "name"
         && lower(3) == "is"
         && name
+}
+
+/// "I have two boats and a dog", "We run a café on the quay": what the author tells of themselves.
+pub(super) fn tells_of_the_author(reading: &Reading<'_>, index: usize) -> bool {
+    const FIRST: usize = 40;
+    let unit = &reading.units[index];
+    let text = reading.source.text();
+    let words = reading.words.within(unit.text);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let tells = matches!(&*lower(1), "have" | "am" | "work" | "live" | "own" | "run" | "study" | "teach")
+        || matches!(&*lower(0), "i'm" | "i’m" | "we're" | "we’re")
+            && matches!(&*lower(1), "a" | "an" | "the");
+    // "I have to", "we have provided an answer": neither tells what there is.
+    let owes = lower(1) == "have"
+        && (matches!(
+            &*lower(2),
+            "to" | "been" | "given" | "also" | "attached" | "written" | "made" | "got" | "put"
+        ) || lower(2).ends_with("ed"));
+    let asks = |word: &Word| {
+        word.is(vocabulary::MODAL | vocabulary::NEGATION)
+            || matches!(
+                &*word.lower(text),
+                "you" | "your" | "want" | "need" | "please" | "so" | "looking" | "like"
+            )
+    };
+    unit.kind == UnitKind::Sentence
+        && !holds_a_slot(reading, unit)
+        && words.len() <= FIRST
+        && matches!(&*lower(0), "i" | "we" | "i'm" | "i’m" | "we're" | "we’re")
+        && tells
+        && !owes
+        && !words.iter().any(asks)
 }
 
 /// "Day ticket: 18.50", "Sauna: until 22:00": a name, and a value of which all but two or three short words is a figure.

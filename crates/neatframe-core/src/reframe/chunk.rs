@@ -106,10 +106,35 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             || chunk.units.clone().any(place);
         chunk.is_input =
             chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
-        chunk.is_input |= is_material(review, chunk);
+        chunk.is_input |= is_material(review, chunk) || is_handed_over(review, chunk);
     }
     chunks
 }
+
+/// "Text:" and what stands below it up to the end, with no slot: the material itself.
+fn is_handed_over(review: &Review, chunk: &Chunk) -> bool {
+    let units = review.units();
+    let told = |unit: usize| units[unit].kind != UnitKind::Mark;
+    let given = |unit: usize| {
+        review.labels()[unit].component == Some(Component::Context)
+            && review.labels()[unit].facet == Some(Facet::InputSlot)
+    };
+    let from = (0..units.len()).rev().find(|&unit| told(unit) && !given(unit)).map_or(0, |last| last + 1);
+    let Some(first) = (from..units.len()).find(|&unit| told(unit)) else { return false };
+    let text = |unit: usize| review.source().slice(units[unit].text).trim_end();
+    // "Text:", whose sign may stand behind its unit, and which may be a line of its own.
+    let above =
+        |unit: usize| review.source().text()[units[unit].text.start()..units[first].text.start()].trim_end();
+    let short = |unit: usize| review.words_of(unit).len() <= LABEL && above(unit).ends_with(':');
+    let labelled = first.checked_sub(1).filter(|&unit| short(unit));
+    let led = units[first].kind == UnitKind::Field || labelled.is_some();
+    // A line that leads on holds nothing.
+    let leads_on = text(units.len() - 1).ends_with(':');
+    chunk.units.start >= labelled.unwrap_or(from).min(from) && led && !leads_on
+}
+
+/// The most words and signs of a label over what is handed over.
+const LABEL: usize = 4;
 
 /// "The code below", and a block of code that nothing leads to: the material, whatever its lines read like.
 fn is_material(review: &Review, chunk: &Chunk) -> bool {

@@ -3,6 +3,7 @@
 mod kept;
 mod mended;
 mod plain_writers;
+mod spoken;
 mod typed;
 
 use super::*;

@@ -3,6 +3,7 @@
 use crate::lexicon::{self, vocabulary};
 use crate::likeness::stem;
 use crate::requirement::{Demand, Requirement, of_unit};
+use crate::sort_key::sort_key;
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::Unit;
@@ -74,6 +75,13 @@ pub(super) fn same(
         let place = of_unit(requirements, earlier).find(|other| other.demand == rule.demand);
         let things = place.and_then(|other| of(earlier, other.span)).zip(of(rule.unit, rule.span));
         if things.is_some_and(|(one, two)| one != two) {
+            continue;
+        }
+        // "Sorted by pier" and "sorted alphabetically" are two orders.
+        let key = |unit: usize| sort_key(text, words.within(units[unit].text));
+        if *axis == "order kept"
+            && key(earlier).zip(key(rule.unit)).is_some_and(|(one, two)| one.key != two.key)
+        {
             continue;
         }
         // "Temperatures in Celsius" says more than "metric units".

@@ -385,6 +385,7 @@ const TELLS: [&str; 14] = [
 pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     let text = sight.source.text();
     let chosen = chosen_things(sight);
+    let mut titles = 0;
     for lead in 0..sight.units.len() {
         let body = text[sight.units[lead].text.range()].to_lowercase();
         // "Sort each letter into one of the topics", and further down "Topics:".
@@ -392,7 +393,9 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
         let title = chosen.contains(title.strip_prefix("the ").unwrap_or(title));
         let levels = LEVELS.contains(&body.trim_matches(['#', '*', ':', ' ']));
         // "<severity>" over its values, where the record has a key of that name.
-        let key = key_by_title(sight, lead);
+        let mark = sight.units[lead].kind == UnitKind::Mark && titles < TITLES;
+        titles += usize::from(mark);
+        let key = mark.then(|| key_by_title(sight, lead)).flatten();
         let asks = title
             || levels
             || key.is_some()
@@ -458,11 +461,11 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
     }
 }
 
+/// How many titles are looked for among the keys: each is looked for in the whole text.
+const TITLES: usize = 64;
+
 /// The title of a part, where it is one word in small letters that stands in quotation marks elsewhere, as the keys of a record do.
 fn key_by_title(sight: &Sight<'_>, lead: usize) -> Option<String> {
-    if sight.units[lead].kind != UnitKind::Mark {
-        return None;
-    }
     let title = sight.source.slice(sight.units[lead].text).trim_matches(['<', '>', '#', '*', ':', ' ']);
     let word = title.len() > 2 && title.bytes().all(|b| b.is_ascii_alphabetic() || b == b'_');
     let name = title.to_lowercase();
