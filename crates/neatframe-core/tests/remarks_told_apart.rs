@@ -29,6 +29,9 @@ mod clashes {
         sorted_things: "Plan the week.\nMake a shopping list, sorted by department.\nName the pier.\nThe table of tours should be sorted alphabetically." => [];
         own_style: "Proofread the notice.\nCorrect only spelling, do not change my style.\nMake it sound more professional." => ["clashing-demands"];
         marks: "Proofread the notice.\nMark every change in bold.\nGive me back only the corrected text without any marks." => ["clashing-demands"];
+        as_many_emoji: "Write a caption.\n- No more than 2 emojis.\n- Name the pier.\n- Use emojis generously to make it sing." => ["clashing-demands"];
+        made_up: "Write a letter.\nDo not invent awards.\nName the pier.\nMake up some plausible ones for the letter." => ["clashing-demands"];
+        greeting: "Write a letter.\nBegin with \"Dear hiring team\".\nName the pier.\nBegin the letter with a hook and not with a greeting." => ["clashing-demands"];
         we_and_i: "Write the letter.\nIt should be written from the perspective of the crew (\"we\").\nName the pier.\nWrite in the first person singular all through." => ["clashing-demands"];
     }
 
@@ -56,6 +59,8 @@ mod samples {
         within_it: "Suggest tours.\n- Do not recommend tours over 90 minutes.\n\nSamples\nMail: Something for a child?\nReply: The harbour tour, 80 minutes.\n\nMail: And for two?\nReply: The lamp tour, 40 minutes." => [];
         paragraphs: "Write the card. Avoid exclamation marks.\n\nSample:\nMerle, built 1978, 2,900\n\nThe Merle of 1978, a lovely boat!\nShe has two dents." => ["sample-breaks-rule"];
         half_before_the_slot: "Sort the mails.\n\nAn answer looks like this:\n\nMail: Can I bring back two tickets for Friday?\nReply: Dear Tam, tickets can come back until 48 hours before the tour.\n\nMail: Is there a ramp at the pier on Sunday?\n\nThe mail to answer: {{mail}}" => ["half-sample"];
+        record_like_this: "List the tasks.\n- who\n- what\n- until when\n\nDates in the format DD.MM.YYYY.\n\nOutput as JSON like this:\n[{\"who\": \"Tam\", \"what\": \"send the log\", \"until\": \"2031-03-01\"}]" => ["sample-breaks-rule"];
+        record_as_asked: "List the tasks.\n- who\n- what\n- until when\n\nDates in the format DD.MM.YYYY.\n\nOutput as JSON like this:\n[{\"who\": \"Tam\", \"what\": \"send the log\", \"until\": \"01.03.2031\"}]" => [];
         material_described: "Make a plan for the guest described below.\nExample row:\n\n| Pier | 10 |\n\nGuest: Nora has a sore knee and a dog." => [];
     }
 }
@@ -81,6 +86,8 @@ mod others {
     }
 
     remarks! { Vague:
+        beside_a_length: "Write a letter for the crew. It should be convincing and not longer than 1 page." => ["unmeasured-wording"];
+        beside_other_words: "Write a letter for the crew. Use a warm and personal tone, no buzzwords such as \"synergy\"." => ["unmeasured-wording"];
         twice_as_loud: "Write a letter for the crew. It must be really really engaging!" => ["unmeasured-wording"];
         better_not: "Write a letter for the crew. A list, or better just a line." => [];
     }

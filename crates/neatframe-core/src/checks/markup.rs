@@ -271,7 +271,14 @@ impl Check for OpenFence {
         }
         if let Some(row) = open_quotes(case) {
             let message = format!("the row `{}` is never closed", case.shown(row));
-            sink.report(row, message, "add the same row where the text ends");
+            let finding = sink.report(row, message, "add the same row where the text ends");
+            // One paragraph, and the end of the text: nothing else can stand within it.
+            let below = &case.source.text()[row.end()..];
+            let end = row.end() + below.trim_end().len();
+            if !below.trim().is_empty() && !below.trim().contains("\n\n") && !below.contains("\r\n\r\n") {
+                let replacement = format!("{}{}", case.source.line_end(), case.text(row));
+                finding.fix.push(Edit { span: Span::new(end, end), replacement });
+            }
         }
     }
 }

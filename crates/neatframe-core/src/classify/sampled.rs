@@ -23,7 +23,7 @@ pub(super) fn is_listed_as_a_sample(reading: &Reading<'_>, unit: &Unit) -> bool 
             || unit.kind == UnitKind::Sentence && line_above().is_some_and(counted));
     let holed = reading.source.slice(unit.text).contains(['{', '<', '[']);
     let mut above = reading.source.text()[..unit.text.start()].lines().rev().take(SAMPLE_LINES);
-    if is_record_below_a_sample_title(reading, unit) {
+    if is_record_below_a_sample_title(reading, unit) || is_a_record_like_this(reading, unit) {
         return true;
     }
     // A blank line may part the title from its samples.
@@ -47,6 +47,23 @@ fn is_record_below_a_sample_title(reading: &Reading<'_>, unit: &Unit) -> bool {
     let filled = holes == 0 || holes * HOLED < body.matches("\":").count();
     let holed = body.contains('…') || body.contains("...") || body.contains(" | ");
     filled && !holed && is_form_below_a_sample_title(reading, unit)
+}
+
+/// `[{"boat": "Merle", "due": "2031-05-03"}]` right below "Output as JSON like this:": with a day in it a record is no template.
+fn is_a_record_like_this(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let body = reading.source.slice(unit.text);
+    let day = |value: &str| {
+        value.bytes().filter(u8::is_ascii_digit).count() >= 6
+            && value.bytes().all(|b| b.is_ascii_digit() || matches!(b, b'-' | b'.' | b'/'))
+            && value.contains(['-', '.', '/'])
+    };
+    let above = || reading.source.text()[..unit.text.start()].trim_end().rsplit('\n').next().unwrap_or("");
+    unit.opens_piece
+        && body.starts_with(['{', '['])
+        && body.contains("\":")
+        && !body.contains(['<', '…'])
+        && body.split('"').any(day)
+        && above().to_lowercase().ends_with("like this:")
 }
 
 /// One hole in so many values makes a record a form to be filled in.

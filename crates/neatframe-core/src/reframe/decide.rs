@@ -120,6 +120,12 @@ fn rounded(review: &Review, unit: usize, span: Span) -> Span {
         .filter(|rest| rest.starts_with(char::is_alphabetic))
         .map_or(0, |rest| 1 + rest.find(|c: char| !c.is_alphanumeric() && c != '-').unwrap_or(rest.len()));
     let span = Span::new(span.start(), span.end() + joined);
+    // `Begin with "Dear` goes on to the end of its quotation.
+    let open = review.source().slice(span).matches('"').count() % 2 == 1;
+    let rest = &review.source().text()[span.end()..review.units()[unit].text.end().max(span.end())];
+    if let Some(close) = rest.find('"').filter(|close| open && *close < LONGEST) {
+        return Span::new(span.start(), span.end() + close + 1);
+    }
     let after = words.partition_point(|word| (word.start as usize) < span.end());
     let Some(last) = after.checked_sub(1).map(|at| words[at]) else { return span };
     if !last.is(vocabulary::STOP | vocabulary::QUOTE) {

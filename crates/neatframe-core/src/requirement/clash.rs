@@ -117,6 +117,14 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                 && whole(later)
                 && bound.most.is_some_and(|most| most <= FEW)
         }
+        // "Begin with "Dear guests"", "not with a greeting".
+        (Demand::BeginsWith(words), Demand::Manner { axis: "greeting", pole: "no greeting" })
+        | (Demand::Manner { axis: "greeting", pole: "no greeting" }, Demand::BeginsWith(words)) => {
+            let first = words.split_whitespace().next().unwrap_or_default().to_lowercase();
+            matches!(first.trim_end_matches([',', '!']), "dear" | "hello" | "hi" | "hey" | "good" | "welcome")
+                && whole(earlier)
+                && whole(later)
+        }
         (Demand::BeginsWith(one), Demand::BeginsWith(two))
         | (Demand::EndsWith(one), Demand::EndsWith(two)) => {
             one.to_lowercase() != two.to_lowercase() && !is_split(earlier, later)

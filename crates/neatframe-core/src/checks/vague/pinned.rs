@@ -9,7 +9,7 @@ use crate::checks::Case;
 use crate::component::Component;
 use crate::lexicon::{Hit, VAGUE, VagueKind, vocabulary};
 use crate::outline::PieceKind;
-use crate::requirement::{Demand, Measure, Subject, singular};
+use crate::requirement::{Demand, Measure, Subject, number, singular};
 use crate::words::Word;
 
 /// True when something near says what the term means here.
@@ -29,29 +29,31 @@ pub(super) fn is_pinned(
     }
     let after = &words[hit.last + 1..];
     let text = case.source.text();
-    let number = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
+    let numbered = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
     let conditional = in_a_case(text, words, hit);
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
+    // "A warm tone, no words such as …": the samples are of what is ruled out.
+    let of_others = |at: usize| after[..at].iter().any(|word| word.is(vocabulary::NEGATION));
+    // "Convincing and not longer than one page": the figure bounds a length.
+    let bounds_a_length = |at: usize| {
+        let longer = at.checked_sub(1).map(|before| after[before].lower(text).into_owned());
+        longer.is_some_and(|word| matches!(&*word, "longer" | "more" | "fewer" | "less" | "shorter"))
+            && after.get(at + 1).is_some_and(|word| number(text, *word).is_some())
+    };
     let explained = after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
-            || after.iter().any(|word| {
-                matches!(
-                    word.text(text).to_ascii_lowercase().as_str(),
-                    "example"
-                        | "e.g"
-                        | "i.e"
-                        | "means"
-                        | "meaning"
-                        | "namely"
-                        | "instance"
-                        | "such"
-                        | "like"
-                )
+            || after.iter().enumerate().any(|(at, word)| {
+                match word.text(text).to_ascii_lowercase().as_str() {
+                    "example" | "e.g" | "i.e" | "means" | "meaning" | "namely" | "instance" | "like" => true,
+                    "such" => !of_others(at),
+                    _ => false,
+                }
             })
             // "Good walks, no more than three": the bound is of another thing.
             || after
                 .iter()
-                .take_while(|word| !word.is(vocabulary::STOP_MARK) && word.text(text) != ",")
-                .any(|word| word.lower(text) == "than");
+                .enumerate()
+                .take_while(|(_, word)| !word.is(vocabulary::STOP_MARK) && word.text(text) != ",")
+                .any(|(at, word)| word.lower(text) == "than" && !bounds_a_length(at));
     // "Unusual items, that is, items above 500 euros".
     let explained = explained
         || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
@@ -85,7 +87,7 @@ pub(super) fn is_pinned(
         // "Never offer more than the table gives" compares.
         VagueKind::Quantity if words[hit.last].lower(text) == "than" => true,
         VagueKind::Quantity if as_few_as_needed(text, words, hit) || is_told(text, words, hit) => true,
-        VagueKind::Quantity => number || conditional || explained || counted_elsewhere(case, words, hit),
+        VagueKind::Quantity => numbered || conditional || explained || counted_elsewhere(case, words, hit),
         VagueKind::Quality if asks_for_depth(text, words, hit) && measured(words) => true,
         // "Ask for both, so that the call is short" gives the reason.
         VagueKind::Length

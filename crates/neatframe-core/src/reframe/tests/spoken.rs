@@ -52,6 +52,10 @@ fn a_slot_between_two_demands_shows_whole_words() {
         "You answer the mails of the ferry desk.\n- Answer in the language of the e-mail.\n- Name the pier.\n- Always reply in English, since the desk reads along.\n",
     );
     assert!(out.text.contains("\"Answer in the language of the e-mail\""), "{}", out.text);
+    let out = reframed(
+        "You write letters for the crew.\n- Begin with \"Dear hiring team\".\n- Name the pier.\n- Begin the letter with a hook and not with a greeting.\n",
+    );
+    assert!(out.text.contains("{{keep: \"Begin with 'Dear hiring team'\" or"), "{}", out.text);
 }
 
 #[test]
@@ -93,4 +97,10 @@ fn what_the_author_tells_of_themselves_is_no_rule() {
     );
     let at = |line: &str| out.find(line).unwrap_or_default();
     assert!(at("# Context") < at("I have 40k") && at("I have 40k") < at("# Constraints"), "{out}");
+}
+
+#[test]
+fn a_row_around_the_last_text_is_closed() {
+    let out = reworded("Sum up the log in order to help the crew.\n\nLog:\n\"\"\"\n{log}\n");
+    assert!(out.contains("\"\"\"\n{log}\n\"\"\""), "{out}");
 }
