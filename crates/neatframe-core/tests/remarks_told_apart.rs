@@ -32,6 +32,10 @@ mod clashes {
         as_many_emoji: "Write a caption.\n- No more than 2 emojis.\n- Name the pier.\n- Use emojis generously to make it sing." => ["clashing-demands"];
         made_up: "Write a letter.\nDo not invent awards.\nName the pier.\nMake up some plausible ones for the letter." => ["clashing-demands"];
         greeting: "Write a letter.\nBegin with \"Dear hiring team\".\nName the pier.\nBegin the letter with a hook and not with a greeting." => ["clashing-demands"];
+        kind_of_meat: "Plan the evening.\n\nRules\n- Do not mention meat.\n- Name the pier.\n- Mention the ham and the cheese." => ["order-against-ban"];
+        ends_with_names: "Rate the mood of the guest on a scale (1 calm to 5 upset). Name the pier. A mood of 8 or more is a case for the mate." => ["off-scale"];
+        facts_in_brackets: "Write the notice.\n\n# Facts\nPier A has boats (merle, tern).\nPier B has boats (gull, heron)." => [];
+        in_the_text_or_the_table: "Write the card.\nRules\n- Never mention fares in the text.\n- Name the pier.\n- Mention the fares in the table." => [];
         we_and_i: "Write the letter.\nIt should be written from the perspective of the crew (\"we\").\nName the pier.\nWrite in the first person singular all through." => ["clashing-demands"];
     }
 

@@ -467,7 +467,11 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
         start = head.len();
         end += rest.len() - rest.trim_start_matches(blank).len();
         // "Name the pier, thanks": the sentence ends where the comma stood.
-        if let Some(ended) = head.strip_suffix(',') {
+        // On the next line the sentence may go on; behind a blank one it does not.
+        let below = text[end..].trim_start();
+        let gap = text[end..text.len() - below.len()].matches('\n').count();
+        let wrapped = gap == 1 && below.starts_with(char::is_lowercase);
+        if let Some(ended) = head.strip_suffix(',').filter(|_| !wrapped) {
             start = ended.len();
             replacement = ".".into();
         }

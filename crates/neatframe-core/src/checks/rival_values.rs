@@ -5,9 +5,9 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{is_exception, singular};
-use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
+use std::collections::HashSet;
 
 /// The fewest and the most values of a list, and the most words of one.
 const LEAST: usize = 2;
@@ -24,13 +24,16 @@ struct Values {
 }
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    // "Verdicts are: confirmed, wrong" reads like a fact.
-    let told = |unit: &usize| {
-        case.labels[*unit].component.is_some_and(|of| of != Component::Examples)
-            && !matches!(case.units[*unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
+    // "Verdicts are: confirmed, wrong" reads like a fact; other facts list what there is.
+    let demands: HashSet<usize> = case.demands().collect();
+    let named = |unit: usize| {
+        case.labels[unit].component == Some(Component::Context)
+            && case.words_of(unit).get(1).is_some_and(|word| word.lower(case.source.text()) == "are")
     };
-    let read: Vec<(usize, Values)> =
-        (0..case.units.len()).filter(told).filter_map(|unit| Some((unit, values(case, unit)?))).collect();
+    let read: Vec<(usize, Values)> = (0..case.units.len())
+        .filter(|unit| demands.contains(unit) || named(*unit))
+        .filter_map(|unit| Some((unit, values(case, unit)?)))
+        .collect();
     rivals::report(case, sink, &read, |one, two| {
         // Lists that share a value are told at more or less length.
         one.thing == two.thing && !one.values.iter().any(|value| two.values.contains(value))

@@ -464,12 +464,15 @@ pub(super) fn lists(sight: &Sight<'_>, found: &mut Vec<Requirement>) {
 /// How many titles are looked for among the keys: each is looked for in the whole text.
 const TITLES: usize = 64;
 
-/// The title of a part, where it is one word in small letters that stands in quotation marks elsewhere, as the keys of a record do.
+/// The title of a part, where it is what values are called and stands in quotation marks elsewhere, as the keys of a record do.
 fn key_by_title(sight: &Sight<'_>, lead: usize) -> Option<String> {
+    const KEYS: [&str; 16] = [
+        "severity", "priority", "urgency", "status", "level", "label", "category", "type", "kind", "class",
+        "risk", "sentiment", "verdict", "topic", "intent", "rating",
+    ];
     let title = sight.source.slice(sight.units[lead].text).trim_matches(['<', '>', '#', '*', ':', ' ']);
-    let word = title.len() > 2 && title.bytes().all(|b| b.is_ascii_alphabetic() || b == b'_');
     let name = title.to_lowercase();
-    (word && sight.source.text().contains(&format!("\"{name}\""))).then_some(name)
+    (KEYS.contains(&name.as_str()) && sight.source.text().contains(&format!("\"{name}\""))).then_some(name)
 }
 
 /// What an order has the reader choose from, as it stands: "one of the topics" gives "topics".

@@ -221,11 +221,11 @@ pub(super) fn order(
     clause: &[Word],
     (forbids, always): (bool, bool),
 ) -> Order {
-    // "Never mention prices in the text": nowhere. A summary or a description may be a part.
+    // "Never mention prices in the reply": nowhere. A summary, or the text beside a table, may be a part.
     let part = clause.last().is_some_and(|word| {
         matches!(
             &*word.lower(text),
-            "summary" | "description" | "digest" | "report" | "minutes" | "page" | "total"
+            "text" | "summary" | "description" | "digest" | "report" | "minutes" | "page" | "total"
         )
     });
     let clause = if forbids && !part { without_the_whole(text, clause) } else { clause };

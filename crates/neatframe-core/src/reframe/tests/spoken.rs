@@ -104,3 +104,9 @@ fn a_row_around_the_last_text_is_closed() {
     let out = reworded("Sum up the log in order to help the crew.\n\nLog:\n\"\"\"\n{log}\n");
     assert!(out.contains("\"\"\"\n{log}\n\"\"\""), "{out}");
 }
+
+#[test]
+fn a_wrapped_line_goes_on_behind_what_was_cut() {
+    let out = reworded("Sum up the log in order to help the crew. Name the pier, please\nand the boat.\n");
+    assert!(!out.contains("pier."), "{out}");
+}
