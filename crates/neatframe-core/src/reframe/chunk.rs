@@ -78,6 +78,7 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
     keep_lists(review, &mut chunks);
     keep_neighbours(review, &mut chunks);
     join_what_leads_below(review, &mut chunks);
+    let handed = handed_over(review);
     for chunk in &mut chunks {
         if let Some(component) = tied::named_by_its_slot(review, chunk.units.clone()) {
             chunk.component = Some(component);
@@ -106,13 +107,13 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             || chunk.units.clone().any(place);
         chunk.is_input =
             chunk.component == Some(Component::Context) && holds && chunk.units.clone().any(facet);
-        chunk.is_input |= is_material(review, chunk) || is_handed_over(review, chunk);
+        chunk.is_input |= is_material(review, chunk) || handed.is_some_and(|from| chunk.units.start >= from);
     }
     chunks
 }
 
-/// "Text:" and what stands below it up to the end, with no slot: the material itself.
-fn is_handed_over(review: &Review, chunk: &Chunk) -> bool {
+/// Where "Text:" stands, if all below it up to the end is what comes in, with no slot: the material itself.
+fn handed_over(review: &Review) -> Option<usize> {
     let units = review.units();
     let told = |unit: usize| units[unit].kind != UnitKind::Mark;
     let given = |unit: usize| {
@@ -120,7 +121,7 @@ fn is_handed_over(review: &Review, chunk: &Chunk) -> bool {
             && review.labels()[unit].facet == Some(Facet::InputSlot)
     };
     let from = (0..units.len()).rev().find(|&unit| told(unit) && !given(unit)).map_or(0, |last| last + 1);
-    let Some(first) = (from..units.len()).find(|&unit| told(unit)) else { return false };
+    let Some(first) = (from..units.len()).find(|&unit| told(unit)) else { return None };
     let text = |unit: usize| review.source().slice(units[unit].text).trim_end();
     // "Text:", whose sign may stand behind its unit, and which may be a line of its own.
     let above =
@@ -130,7 +131,7 @@ fn is_handed_over(review: &Review, chunk: &Chunk) -> bool {
     let led = units[first].kind == UnitKind::Field || labelled.is_some();
     // A line that leads on holds nothing.
     let leads_on = text(units.len() - 1).ends_with(':');
-    chunk.units.start >= labelled.unwrap_or(from).min(from) && led && !leads_on
+    (led && !leads_on).then(|| labelled.unwrap_or(from).min(from))
 }
 
 /// The most words and signs of a label over what is handed over.
