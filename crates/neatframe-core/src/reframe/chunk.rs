@@ -121,7 +121,7 @@ fn handed_over(review: &Review) -> Option<usize> {
             && review.labels()[unit].facet == Some(Facet::InputSlot)
     };
     let from = (0..units.len()).rev().find(|&unit| told(unit) && !given(unit)).map_or(0, |last| last + 1);
-    let Some(first) = (from..units.len()).find(|&unit| told(unit)) else { return None };
+    let first = (from..units.len()).find(|&unit| told(unit))?;
     let text = |unit: usize| review.source().slice(units[unit].text).trim_end();
     // "Text:", whose sign may stand behind its unit, and which may be a line of its own.
     let above =
