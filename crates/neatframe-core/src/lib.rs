@@ -25,6 +25,7 @@ mod compare;
 mod component;
 mod counterparts;
 mod directive;
+mod edge;
 mod edit;
 mod fill;
 mod finding;

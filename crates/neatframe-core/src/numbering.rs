@@ -340,8 +340,10 @@ pub(crate) fn references(case: &Case<'_>) -> Vec<Reference> {
                 continue;
             }
             let span = words[at].span().cover(words[at + 1].span());
-            // "Rules 2 and 9".
-            let joined = words.get(at + 2).is_some_and(|word| matches!(&*word.lower(text), "and" | "or"));
+            // "Rules 2 and 9", "steps 2 to 6".
+            let joined = words
+                .get(at + 2)
+                .is_some_and(|word| matches!(&*word.lower(text), "and" | "or" | "to" | "through"));
             let second = words.get(at + 3).filter(|_| joined && !lettered && lower.ends_with('s'));
             let second = second.and_then(|word| Some((word.span(), word.text(text).parse().ok()?)));
             found.push(Reference { name: singular.to_string(), number, lettered, span });

@@ -10,6 +10,8 @@ use std::borrow::Cow;
 pub(crate) struct SortKey {
     pub(crate) key: u32,
     pub(crate) things: Option<u32>,
+    /// What is sorted, where it has a name of its own: "the guests".
+    object: Option<u32>,
 }
 
 /// How far behind "sorted" its key may stand, in words.
@@ -27,21 +29,35 @@ pub(crate) fn sort_key(text: &str, words: &[Word]) -> Option<SortKey> {
     let at = (0..words.len()).find(|&at| match &*lower(at) {
         "sort" | "sorted" | "ordered" | "arrange" | "arranged" => true,
         "order" => at == 0 && words[at].text(text) == "Order",
+        // "In alphabetical order by last name".
+        "alphabetical" | "chronological" => at > 0 && lower(at - 1) == "in" && lower(at + 1) == "order",
         _ => false,
     })?;
     let then = words.iter().any(|word| matches!(&*word.lower(text), "then" | "within" | "or" | "secondly"));
     let key = (at..words.len().min(at + REACH)).find_map(|at| match &*lower(at) {
+        "alphabetical" if lower(at + 2) == "by" => None,
         "alphabetically" | "alphabetical" => Some(stem("name")),
         "chronologically" | "chronological" => Some(stem("date")),
         "by" => by(text, &words[at + 1..]),
         _ => None,
     })?;
-    let things = words.iter().find_map(|word| {
+    // What stands behind "by" is the key.
+    let end = words.iter().position(|word| word.lower(text) == "by").unwrap_or(words.len());
+    let things = words[..end].iter().find_map(|word| {
         let lower = word.lower(text);
         let bare = lower.strip_suffix('s').unwrap_or(&lower);
         THINGS.contains(&bare).then(|| stem(bare))
     });
-    (!then).then_some(SortKey { key, things })
+    // "Sort the guests by …", "give the guests in alphabetical order".
+    let verb = if lower(0) == lower(at) || words.first().is_some_and(|word| word.is(vocabulary::VERB)) {
+        0
+    } else {
+        at
+    };
+    let named = matches!(&*lower(verb + 1), "the" | "all").then(|| words.get(verb + 2)).flatten();
+    let object = named.filter(|word| !word.is_punctuation() && things.is_none());
+    let object = object.map(|word| stem(&word.lower(text)));
+    (!then).then_some(SortKey { key, things, object })
 }
 
 /// "By the date of the trip": the first word that names something.
@@ -53,7 +69,8 @@ fn by(text: &str, behind: &[Word]) -> Option<u32> {
 impl SortKey {
     /// True where the two cannot both be kept.
     pub(crate) fn excludes(&self, other: &SortKey) -> bool {
-        self.key != other.key && self.things.zip(other.things).is_none_or(|(one, two)| one == two)
+        let same = |one: Option<u32>, two: Option<u32>| one.zip(two).is_none_or(|(one, two)| one == two);
+        self.key != other.key && same(self.things, other.things) && same(self.object, other.object)
     }
 }
 

@@ -19,6 +19,10 @@ enum Rule {
     Range(f64, f64),
     Lower,
     Upper,
+    /// A number and nothing beside it.
+    Bare,
+    /// A number, in figures.
+    Figure,
     /// A number with so many decimals.
     Decimals(usize),
     /// Something else that a text can be held against.
@@ -94,11 +98,20 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
         {
             continue;
         }
-        let Some(name) = only_name(case, unit, names) else {
+        let whole = case.units[unit].with_lead(case.outline);
+        // "Return room and priority; priority is low, medium or high": the clause that names one field.
+        let clause = || {
+            let (head, tail) = case.text(whole).split_once("; ").filter(|(_, tail)| !tail.contains(';'))?;
+            Some(Span::new(whole.start() + head.len() + 2, whole.start() + head.len() + 2 + tail.len()))
+        };
+        let named = only_name(case, whole, names).map(|name| (whole, name)).or_else(|| {
+            let clause = clause()?;
+            Some((clause, only_name(case, clause, names)?))
+        });
+        let Some((whole, name)) = named else {
             of_any(case, unit, &mut found);
             continue;
         };
-        let whole = case.units[unit].with_lead(case.outline);
         let body = case.text(whole).trim_start_matches(['-', '*', '•', ' ']);
         let lower = body.to_lowercase();
         // "If the deadline is open, write …" says nothing of a deadline that is there.
@@ -120,6 +133,12 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
         {
             push(Rule::Upper);
         }
+        if lower.contains(" is a number") || lower.contains(" as a number") || lower.ends_with(": a number") {
+            push(Rule::Figure);
+        }
+        if BARE.iter().any(|words| lower.contains(words)) {
+            push(Rule::Bare);
+        }
         if let Some(count) = decimals(&lower) {
             push(Rule::Decimals(count));
         }
@@ -134,7 +153,8 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
 /// "Write dates as YYYY-MM-DD": of whichever field a date stands in.
 fn of_any(case: &Case<'_>, unit: usize, found: &mut Vec<FieldRule>) {
     let dated = |rule: &&Requirement| {
-        !rule.conditional && matches!(rule.demand, Demand::DateForm(_)) && rule.subject == Subject::Reply
+        let known = matches!(rule.demand, Demand::DateForm(_) | Demand::Manner { axis: "clock", .. });
+        !rule.conditional && known && rule.subject == Subject::Reply
     };
     if let Some(rule) = of_unit(case.requirements, unit).find(dated) {
         let span = case.units[unit].text;
@@ -145,6 +165,10 @@ fn of_any(case: &Case<'_>, unit: usize, found: &mut Vec<FieldRule>) {
 /// Words of a condition, or of another way out.
 const CONDITIONS: [&str; 9] =
     ["if ", "unless", "except", "when ", "where ", "otherwise", "sort", "order ", "example"];
+
+/// How a prompt asks for a number without its unit.
+const BARE: [&str; 6] =
+    ["bare number", "plain number", "number only", "number alone", "only the number", "a number without"];
 
 fn is_held(rule: &Requirement) -> bool {
     match &rule.demand {
@@ -158,10 +182,9 @@ fn is_held(rule: &Requirement) -> bool {
     }
 }
 
-/// The one field that a unit names; "clause number" is named before "clause".
-pub(super) fn only_name<'a>(case: &Case<'_>, unit: usize, names: &[&'a str]) -> Option<&'a str> {
+/// The one field that a place names; "clause number" is named before "clause".
+pub(super) fn only_name<'a>(case: &Case<'_>, place: Span, names: &[&'a str]) -> Option<&'a str> {
     let text = case.source.text();
-    let place = case.units[unit].with_lead(case.outline);
     let words: Vec<u32> = case.words.within(place).iter().map(|word| stem(&word.lower(text))).collect();
     let parts = |name: &str| -> Vec<u32> { name.split(' ').map(stem).collect() };
     let named = |name: &&&str| {
@@ -272,9 +295,20 @@ fn broken(case: &Case<'_>, rule: &FieldRule, cell: &Cell) -> Option<String> {
             let (_, behind) = shown.filter(|(_, behind)| behind.len() != *count)?;
             Some(format!("`{value}` has {} decimals, not {count}", behind.len()))
         }
+        Rule::Bare => {
+            let figure = value.starts_with(|c: char| c.is_ascii_digit()) && value.contains(' ');
+            (figure && value.contains(char::is_alphabetic)).then(|| format!("`{value}` is no bare number"))
+        }
+        Rule::Figure => {
+            let worded = value.chars().all(|c| c.is_alphabetic() || c == ' ') && !value.is_empty();
+            worded.then(|| format!("`{value}` is no number"))
+        }
         Rule::Lower => value.contains(char::is_uppercase).then(|| format!("`{value}` is not in lower case")),
         Rule::Upper => value.contains(char::is_lowercase).then(|| format!("`{value}` is not in capitals")),
         Rule::Stated(rule) => match &rule.demand {
+            Demand::Manner { .. } => {
+                trial::breach(case.source.text(), rule, cell.value, false).map(|breach| breach.what)
+            }
             Demand::DateForm(form) => {
                 let breach =
                     trial::breach(case.source.text(), rule, cell.value, false).map(|breach| breach.what);

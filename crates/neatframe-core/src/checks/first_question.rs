@@ -19,7 +19,15 @@ fn asked_first(case: &Case<'_>, unit: usize) -> Option<Vec<u32>> {
     let (from, to) = match (&*lower(0), &*lower(1), &*lower(2)) {
         ("begin" | "start" | "open", "by" | "with", "asking") => (3, words.len()),
         ("first", "ask", "for") => (3, words.len()),
-        ("ask", "for", _) => (2, (3..words.len()).find(|&at| first(at))?),
+        // "Ask for the address first."
+        ("ask", "for", _) => {
+            let closes = |at: usize| {
+                lower(at) == "first" && words.get(at + 1).is_none_or(|word| word.is_punctuation())
+            };
+            (2, (3..words.len()).find(|&at| first(at) || closes(at))?)
+        }
+        // "The first question is the name, then the day."
+        ("the", "first", "question") if matches!(&*lower(3), "is" | "asks" | "concerns") => (4, words.len()),
         _ => return None,
     };
     let from = from + usize::from(lower(from) == "for");

@@ -103,7 +103,14 @@ impl Check for HalfSample {
                     next.side != Side::Input || case.text(next.label) != case.text(shown.label)
                 });
             let follows = next.is_none() && goes_on(case, shown);
-            let filled = || forms.get_or_init(|| filled_in(case)).iter().any(|form| is_below(shown, *form));
+            // The next sample, in the same form, answers its own input.
+            let next_one = |form: &Span| {
+                form.start() >= shown.content.end() && case.text(*form).starts_with(case.text(shown.label))
+            };
+            let filled = || {
+                let forms = forms.get_or_init(|| filled_in(case));
+                forms.iter().any(|form| is_below(shown, *form) && !next_one(form))
+            };
             if answered || follows || filled() {
                 continue;
             }

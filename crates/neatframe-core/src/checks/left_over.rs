@@ -4,6 +4,7 @@ use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::{Edit, capitalised};
 use crate::finding::{Family, Severity};
+use crate::lexicon::vocabulary;
 use crate::slots::{self, Slot, Syntax, WRITES, leftover_word, wanted, wanted_beside_others, wanted_by_note};
 use crate::span::Span;
 use crate::units::UnitKind;
@@ -108,7 +109,10 @@ impl Check for LeftOverSlot {
             for (at, word) in words.iter().enumerate() {
                 let text = word.text(case.source.text());
                 let marker = text.starts_with(['T', 'F', 'X'])
-                    && ["TODO", "FIXME", "TBD", "XXX", "TBA", "TBC"].contains(&text);
+                    && (["TODO", "FIXME", "TBD", "XXX", "TBA", "TBC"].contains(&text)
+                        // "On XX June".
+                        || matches!(text, "XX" | "X")
+                            && words.get(at + 1).is_some_and(|next| is_month(next.text(case.source.text()))));
                 // "Leave no TODO behind" speaks of such marks.
                 let spoken_of = at > 0
                     && matches!(
@@ -271,6 +275,14 @@ fn dummy_value(case: &Case<'_>, unit: usize) -> Option<Span> {
     (dummy && plain && place >= span.start() && !shaped()).then(|| Span::new(place, span.end()))
 }
 
+fn is_month(word: &str) -> bool {
+    const MONTHS: [&str; 12] = [
+        "January", "February", "March", "April", "May", "June", "July", "August", "September", "October",
+        "November", "December",
+    ];
+    MONTHS.contains(&word)
+}
+
 /// A longer line says more than a value, in bytes.
 const SHORT: usize = 80;
 
@@ -300,11 +312,16 @@ fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
         return Some(words[at].span().cover(words[words.len() - 1].span()));
     }
     (0..words.len()).filter(opens).find_map(|at| {
-        // "(list to follow)", "(dates to come)".
-        let later =
-            lower(at + 2) == "to" && matches!(&*lower(at + 3), "follow" | "come") && lower(at + 4) == ")";
-        if later {
-            return Some(words[at].span().cover(words[at + 4].span()));
+        // "(list to follow)", "[date and place to come]".
+        let later = (at + 2..at + 6).find(|&to| {
+            lower(to) == "to"
+                && matches!(&*lower(to + 1), "follow" | "come")
+                && matches!(&*lower(to + 2), ")" | "]")
+                && (to == at + 2
+                    || !words[at + 1..to].iter().any(|word| word.is(vocabulary::VERB | vocabulary::FINITE)))
+        });
+        if let Some(to) = later {
+            return Some(words[at].span().cover(words[to + 2].span()));
         }
         // "(to be filled in)", "[fares to be added]", "(name here)".
         let end = (at + 2..at + 9).find(|&end| matches!(&*lower(end), ")" | "]"));

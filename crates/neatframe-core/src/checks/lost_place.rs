@@ -125,6 +125,15 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
     let referred = |unit: usize| {
         let words = case.words_of(unit);
         let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        // "As described in the appendix", which no line is called.
+        let behind = (2..words.len()).find(|&at| {
+            matches!(&*lower(at), "appendix" | "annex" | "enclosure" | "glossary")
+                && lower(at - 1) == "the"
+                && matches!(&*lower(at - 2), "in" | "see" | "per" | "to" | "from" | "with")
+        });
+        if let Some(at) = behind {
+            return Some((words[at - 1].span().cover(words[at].span()), lower(at).into_owned(), false));
+        }
         (2..words.len()).find_map(|at| {
             let side = matches!(&*lower(at), "above" | "below");
             let ends = words.get(at + 1).is_none_or(|next| {
@@ -162,6 +171,11 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
         })
     };
     let holds = |unit: usize, (span, name, above): &(Span, String, bool)| {
+        if matches!(name.as_str(), "appendix" | "annex" | "enclosure" | "glossary") {
+            let own = case.units[unit].text;
+            let around = [&text[..own.start()], &text[own.end()..]];
+            return around.iter().any(|part| part.to_lowercase().contains(name.as_str()));
+        }
         let material = |at: usize| match above {
             true => at < span.start(),
             false => at > span.end(),

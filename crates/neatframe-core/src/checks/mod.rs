@@ -42,6 +42,7 @@ mod kept_or_changed;
 mod left_out_or_marked;
 mod left_over;
 mod listed_fields;
+mod listed_items;
 mod listed_order;
 mod lost_place;
 mod lost_title;
@@ -73,6 +74,7 @@ mod phrasing;
 mod place_of_part;
 mod private_data;
 mod quoted_number;
+mod range_in_template;
 mod redundant;
 mod refused_topic;
 mod rival_sources;
@@ -545,3 +547,7 @@ pub(crate) fn cut(text: &str, span: Span, short: &str, opens: bool) -> Vec<Edit>
 
 #[cfg(test)]
 mod tests;
+mod total_of_fields;
+mod whole_sample;
+mod word_alone;
+mod years_left_out;

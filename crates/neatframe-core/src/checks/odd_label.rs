@@ -8,7 +8,7 @@ use crate::span::Span;
 use crate::units::UnitKind;
 
 /// Signs between the values of a row.
-const SIGNS: [&str; 5] = ["  ", ";", "|", "\t", ","];
+const SIGNS: [&str; 6] = ["  ", ";", "|", "\t", ": ", ","];
 /// How many rows are looked at.
 const ROWS: usize = 64;
 
@@ -62,11 +62,11 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         for (row, values) in rows.iter().zip(&split) {
             let Some((at, value)) = values.get(column).filter(|_| values.len() == wide) else { continue };
             let short = !bare(value).is_empty() && bare(value).split_whitespace().count() <= 2;
-            if short && !known(value) && !named.contains(&bare(value).to_lowercase()) {
+            let place = Span::within(*row, at + (value.len() - value.trim_start().len()), value.trim().len());
+            let told = sink.findings.iter().any(|finding| finding.span.overlaps(place));
+            if short && !told && !known(value) && !named.contains(&bare(value).to_lowercase()) {
                 let line = case.source.position(rule.start()).line;
                 let message = format!("`{}` is none of {} (line {line})", bare(value), choices.join(", "));
-                let inner = at + (value.len() - value.trim_start().len());
-                let place = Span::within(*row, inner, value.trim().len());
                 sink.report(place, message, "give the sample one of the labels").related.push(rule);
             }
         }

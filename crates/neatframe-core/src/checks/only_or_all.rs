@@ -14,6 +14,9 @@ const TAKES_IN: [&str; 14] = [
     "cover", "summarise", "summarize", "include", "describe", "discuss", "treat", "read", "use", "list",
     "translate", "report", "mention", "name",
 ];
+/// What stands for the best of whatever is listed.
+const ANY: u32 = 0;
+
 /// Verbs of which each puts a thing on the list.
 const LISTS: [&str; 6] = ["list", "include", "mention", "name", "report", "describe"];
 
@@ -68,7 +71,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     rivals::compare(case, sink, extent, |one, two| {
         let covers = |extent: &Extent| extent.verb == "cover";
         let told = LISTS.contains(&&*one.verb) && LISTS.contains(&&*two.verb);
-        one.things == two.things
+        // "Only mention the winner", whatever all the others are.
+        (one.things == two.things || one.things == ANY || two.things == ANY)
             && one.all != two.all
             && (one.verb == two.verb || told || covers(one) || covers(two))
     });
@@ -86,6 +90,37 @@ fn extent(case: &Case<'_>, unit: usize) -> Option<Extent> {
     let noun = |at: usize| (at == ends).then(|| stem(&singular(&lower(at))));
     if let Some(things) = a_line_each(&lower) {
         return Some(Extent { verb: "cover".into(), things, all: true });
+    }
+    // "Only the newest version counts", "compare all three versions and …".
+    let counts = lower(0) == "only"
+        && lower(1) == "the"
+        && matches!(&*lower(2), "first" | "last" | "latest" | "newest" | "oldest" | "second" | "third")
+        && matches!(&*lower(4), "counts" | "matters" | "applies" | "holds" | "is");
+    let compares = lower(0) == "compare" && lower(1) == "all";
+    if counts || compares {
+        let at = if counts { 3 } else { 2 + usize::from(lower(2) == "the") };
+        let at = at + usize::from(words.get(at).is_some_and(|word| word.is_number()));
+        let things = words.get(at).filter(|word| !word.is_punctuation())?;
+        return Some(Extent {
+            verb: "cover".into(),
+            things: stem(&singular(&things.lower(text))),
+            all: compares,
+        });
+    }
+    // "Only mention the winner."
+    let from = usize::from(lower(0) == "only");
+    let only = from == 1 || lower(1) == "only";
+    let (verb, at) = if from == 1 { (lower(1), 2) } else { (lower(0), 2) };
+    let best =
+        matches!(&*lower(at + 1), "winner" | "best" | "champion" | "leader" | "favourite" | "favorite");
+    if only && lower(at) == "the" && best && LISTS.contains(&&*verb) && at + 1 == ends {
+        return Some(Extent { verb: verb.into_owned(), things: ANY, all: false });
+    }
+    // "Name all eight teams with their times."
+    let counted = lower(1) == "all" && words.get(2).is_some_and(|word| word.is_number());
+    if counted && LISTS.contains(&&*lower(0)) {
+        let things = stem(&singular(&lower(3)));
+        return Some(Extent { verb: lower(0).into_owned(), things, all: true });
     }
     // "List at most three delays", "list the three longest delays".
     if let Some(extent) = a_few(text, words, &lower, ends) {

@@ -142,6 +142,7 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
         && work == Some(Component::Task)
         && one_by_one(earlier)
         && one_by_one(unit)
+        && case.words_of(earlier).first().is_some_and(|word| word.lower(case.source.text()) == "ask")
     {
         return true;
     }
@@ -154,7 +155,10 @@ fn are_two_things(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     }
     // "Unknown parts as 00" is a form, "a missing date is 0000" a way out.
     let gap = |unit: usize| of_unit(case.requirements, unit).any(|rule| rule.demand.fills_a_gap());
-    if gap(unit) != gap(earlier) {
+    // "Do not invent facts" behind "leave out a fact that is not in the notes".
+    let invents_nothing = of_unit(case.requirements, unit)
+        .any(|rule| matches!(rule.demand, Demand::Manner { axis: "invention", pole: "nothing invented" }));
+    if gap(unit) != gap(earlier) && !invents_nothing {
         return true;
     }
     // "A single paragraph on the outcome": a line of the answer's template.
@@ -297,7 +301,13 @@ fn ask_for_one_manner(case: &Case<'_>, unit: usize, earlier: usize) -> bool {
     let same = |one: &Requirement, two: &Requirement| match (&one.demand, &two.demand) {
         (Demand::Manner { .. }, other) => one.demand == *other,
         (Demand::Amount { .. }, other) => {
-            one.demand == *other && one.subject == two.subject && matches!(one.subject, Subject::Named(_))
+            // "Snag: at most 15 words", "each snag has at most 15 words".
+            let of_one = match (&one.subject, &two.subject) {
+                (Subject::Named(one) | Subject::Each(one), Subject::Named(two))
+                | (Subject::Named(one), Subject::Each(two)) => one == two,
+                _ => false,
+            };
+            of_one && one.demand == *other
         }
         _ => false,
     };

@@ -30,7 +30,7 @@ pub(super) fn run(case: &Case<'_>, records: &[Record], names: &[&str], sink: &mu
         if !sorts || case.labels[unit].component == Some(Component::Examples) || lower.contains(", then ") {
             continue;
         }
-        let Some(name) = only_name(case, unit, names) else { continue };
+        let Some(name) = only_name(case, case.units[unit].with_lead(case.outline), names) else { continue };
         let says = |words: &[&str]| words.iter().any(|word| lower.contains(word));
         let asked = match (says(&UP), says(&DOWN)) {
             (true, false) => Some(Ordering::Less),

@@ -2,8 +2,9 @@
 
 use super::{
     Case, Check, Meta, Sink, answer_options, beyond_levels, coded, columns, field_rules, filled_forms,
-    listed_fields, number_kept_back, odd_label, over_a_bound, owed_word, quoted_number, salutation,
-    shown_within, sorted_by_rule, things_shown, typed_fields, uncited,
+    listed_fields, listed_items, number_kept_back, odd_label, over_a_bound, owed_word, quoted_number,
+    salutation, shown_within, sorted_by_rule, things_shown, total_of_fields, typed_fields, uncited,
+    whole_sample, word_alone,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -215,6 +216,10 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     salutation::run(case, sink);
     number_kept_back::run(case, sink);
     over_a_bound::run(case, sink);
+    whole_sample::run(case, &rules, sink);
+    word_alone::run(case, sink);
+    listed_items::run(case, &rules, sink);
+    total_of_fields::run(case, sink);
 }
 
 /// The only field of the template that a record has nowhere.

@@ -103,6 +103,7 @@ impl Check for MixedSlots {
                     }
                     // "Only [indexed] are interactive": what is so marked.
                     inner.contains([',', ':', '('])
+                        || is_to_be_written(case, slot)
                         || inner.starts_with(' ')
                         || is_compared(case, slot)
                         || words >= 4
@@ -249,6 +250,17 @@ fn is_shown_in_a_form(case: &Case<'_>, slot: &Slot) -> bool {
         || line_before.contains("format: ")
         || below_a_format(case, slot)
         || has_its_label_elsewhere(case, slot, line_before)
+}
+
+/// "Use [NAME] where the agent puts the name": a sign that the answer is to hold.
+fn is_to_be_written(case: &Case<'_>, slot: &Slot) -> bool {
+    let line = line_before(case, slot).trim_start_matches(['-', '*', ' ']).to_lowercase();
+    let told =
+        matches!(line.trim_end(), "use" | "write" | "put" | "leave" | "keep" | "always use" | "always write");
+    let after = case.source.text()[slot.span.end()..].trim_start();
+    told && ["where", "when", "if", "for", "in place", "instead", "as "]
+        .iter()
+        .any(|word| after.starts_with(word))
 }
 
 /// What stands on its line before a slot, as far as a line is read by people.

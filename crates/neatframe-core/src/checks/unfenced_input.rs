@@ -68,22 +68,22 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 }
 
 /// What outsiders write.
-const TEXTS: [&str; 49] = [
+const TEXTS: [&str; 52] = [
     "enquiry", "inquiry", "request", "claim", "note", "message", "messages", "email", "mail", "mails",
     "letter", "complaint", "review", "reviews", "comment", "comments", "essay", "answer", "transcript",
     "ticket", "tickets", "post", "page", "webpage", "web", "article", "feedback", "chat", "conversation",
     "input", "query", "question", "body", "content", "document", "text", "reply", "submission",
     "application", "letters", "requests", "claims", "complaints", "posts", "articles", "submissions",
-    "applications", "enquiries", "queries",
+    "applications", "enquiries", "queries", "tweet", "tweets", "posting",
 ];
 
 /// Who is outside.
-const OUTSIDERS: [&str; 43] = [
+const OUTSIDERS: [&str; 44] = [
     "customer", "customers", "guest", "guests", "user", "users", "client", "clients", "pupil", "pupils",
     "student", "students", "supplier", "suppliers", "caller", "visitor", "applicant", "candidate", "tenant",
     "patient", "website", "web", "internet", "reader", "member", "buyer", "passenger", "sender", "readers",
     "visitors", "applicants", "candidates", "tenants", "patients", "buyers", "passengers", "callers",
-    "senders", "public", "residents", "citizens", "listeners", "viewers",
+    "senders", "public", "residents", "citizens", "listeners", "viewers", "person",
 ];
 
 /// How far around a slot its sentence is looked at, in bytes.

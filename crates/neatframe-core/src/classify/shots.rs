@@ -234,7 +234,12 @@ pub(super) fn led_by_a_label(reading: &Reading<'_>, inside: &mut [bool]) {
             seen.entry(name).or_default().push(at);
             continue;
         }
-        let Some(all) = seen.remove(name).filter(|all| all.len() >= TIMES) else { continue };
+        let Some(all) = seen
+            .remove(name)
+            .filter(|all| all.len() >= TIMES || is_answered_as_the_open_one(reading, all[0], at))
+        else {
+            continue;
+        };
         let from = all[0];
         let clean = at - from <= LONG
             && !(from..at).any(|unit| slotted(unit) || hands_over(reading, unit) || orders(reading, unit));
@@ -242,6 +247,24 @@ pub(super) fn led_by_a_label(reading: &Reading<'_>, inside: &mut [bool]) {
             inside[from..at].fill(true);
         }
     }
+}
+
+/// "Question: … Query: …" once, and "Question: {question} Query:" at the end: what is open there was filled above.
+fn is_answered_as_the_open_one(reading: &Reading<'_>, from: usize, at: usize) -> bool {
+    let text = |unit: usize| reading.source.slice(reading.units[unit].text).trim();
+    let Some(open) =
+        reading.units.get(at + 1).map(|_| text(at + 1)).filter(|_| at + 2 == reading.units.len())
+    else {
+        return false;
+    };
+    let label = open.trim_end_matches(':');
+    (1..=20).contains(&label.len())
+        && (from + 1..at).any(|unit| {
+            text(unit)
+                .strip_prefix(label)
+                .and_then(|rest| rest.strip_prefix(':'))
+                .is_some_and(|said| !said.trim().is_empty())
+        })
 }
 
 /// "Write abbreviations out." on a line of its own: the samples before it are over.

@@ -31,6 +31,16 @@ impl Confined {
             && self.by == other.by
             && self.of.iter().any(|stem| other.of.contains(stem))
     }
+
+    /// True when both say "only" of the same things at hand: "only the tables in the schema", "tables which are in the schema".
+    pub(crate) fn says_again(&self, other: &Confined) -> bool {
+        !self.ruled_out
+            && !other.ruled_out
+            && self.by == Border::AtHand
+            && other.by == Border::AtHand
+            && !self.of.is_empty()
+            && self.of.first() == other.of.first()
+    }
 }
 
 /// Words that say that a thing is at hand.

@@ -39,6 +39,14 @@ pub(super) fn repeated(
 ) -> Vec<(usize, usize)> {
     let mut first: Option<usize> = None;
     let mut found = Vec::new();
+    // "If a fact is not in the notes, leave it out."
+    let left_out = requirements.iter().take(RULES).find(|rule| match &rule.demand {
+        Demand::Gap { of, way } => {
+            way.value() == Some("left out") && matches!(of.as_str(), "fact" | "detail" | "information")
+        }
+        _ => false,
+    });
+    let left_out = left_out.map(|rule| rule.unit);
     for rule in requirements.iter().take(RULES) {
         let Demand::Manner { axis, pole } = &rule.demand else { continue };
         let bans = matches!((*axis, *pole), ("gaps", "never guess") | ("invention", "nothing invented"));
@@ -53,7 +61,7 @@ pub(super) fn repeated(
             continue;
         }
         let general = bans && plain && denies(all);
-        match first.filter(|earlier| *earlier != rule.unit) {
+        match first.or(left_out.filter(|unit| *unit < rule.unit)).filter(|earlier| *earlier != rule.unit) {
             Some(earlier)
                 if general || sourced && of_one_source(text, words.within(units[earlier].text), all) =>
             {

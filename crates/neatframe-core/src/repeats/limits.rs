@@ -27,6 +27,8 @@ pub(super) fn same(
     let mut twins = HashMap::new();
     let mut seen: HashMap<(Option<&str>, &Measure, Option<u32>), &Requirement> = HashMap::new();
     let mut bare: HashMap<(&Measure, Option<u32>), usize> = HashMap::new();
+    // "15 words at most, except the reading back", and later the limit alone.
+    let mut excepted: HashMap<(Option<&str>, &Measure, u32), usize> = HashMap::new();
     let text = source.text();
     let binds = |word: &Word| matches!(&*word.lower(text), "must" | "may" | "should" | "shall");
     let stays = |unit: usize| words.within(units[unit].text).iter().any(binds);
@@ -36,17 +38,23 @@ pub(super) fn same(
         let limit = bound.most.map(|most| if most >= 14 && most % 5 == 4 { most + 1 } else { most });
         // "One word in this section" holds for that section.
         let here = |row: &[Word]| row[0].lower(text) == "this" && row[1].lower(text) == "section";
+        let within = words.within(units[rule.unit].text);
+        let excepts =
+            |word: &Word| matches!(&*word.lower(text), "except" | "unless" | "excepting" | "excluding");
         if rule.conditional
-            || limit.is_none()
-            || words.within(units[rule.unit].text).windows(2).take(SHORT * 2).any(here)
+            && let Some(most) = limit
+            && within.iter().skip(CASE).any(excepts)
         {
+            excepted.entry((thing_of(&rule.subject), measure, most)).or_insert(rule.unit);
+        }
+        if rule.conditional || limit.is_none() || within.windows(2).take(SHORT * 2).any(here) {
             continue;
         }
         // "The code must stay below 30 lines": a line that says nothing else is about the whole. What pads it says nothing.
         let pads = |at: usize| {
             hits[rule.unit].iter().any(|hit| hit.set == Set::Padding && (hit.first..=hit.last).contains(&at))
         };
-        let plain = words.within(units[rule.unit].text).iter().enumerate();
+        let plain = within.iter().enumerate();
         let plain = plain.filter(|(at, word)| !word.is_punctuation() && !pads(*at));
         let count = plain.take(SHORT + 1).count();
         let subject = match &rule.subject {
@@ -67,15 +75,20 @@ pub(super) fn same(
             continue;
         }
         // "A headline of up to seven words", "headlines have no more than seven words".
-        let thing = match subject {
-            Subject::Each(thing) | Subject::Named(thing) => Some(thing.as_str()),
-            Subject::Reply | Subject::Unstated => None,
-        };
+        let thing = thing_of(subject);
+        if bound.least.is_none()
+            && let Some(earlier) = limit.and_then(|most| excepted.get(&(thing, measure, most)))
+            && count <= SHORT
+            && *earlier != rule.unit
+        {
+            twins.insert(rule.unit, *earlier);
+            continue;
+        }
         let key = (thing, measure, limit);
         match seen.get(&key) {
             Some(earlier) if earlier.unit != rule.unit => {
                 // "Keep it to two paragraphs" asks for nothing that "two paragraphs" does not.
-                let follows = bound.least.is_none() && count <= ALONE;
+                let follows = bound.least.is_none() && count <= ALONE + usize::from(thing.is_some()) * OWN;
                 // "The subject line" and "the preview line".
                 let kind = |rule: &Requirement| kind_of(text, words.within(units[rule.unit].text), thing?);
                 if kind(rule).zip(kind(earlier)).is_some_and(|(own, other)| own != other) {
@@ -91,6 +104,18 @@ pub(super) fn same(
         }
     }
     twins
+}
+
+/// How many words more a line has that names what it bounds.
+const OWN: usize = 2;
+/// Behind so many words of an exception the limit has been told.
+const CASE: usize = 3;
+
+fn thing_of(subject: &Subject) -> Option<&str> {
+    match subject {
+        Subject::Each(thing) | Subject::Named(thing) => Some(thing.as_str()),
+        Subject::Reply | Subject::Unstated => None,
+    }
 }
 
 /// The word that tells which of its kind a thing is: `subject` in "the subject line".

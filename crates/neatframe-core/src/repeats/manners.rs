@@ -121,7 +121,24 @@ pub(super) fn same(
             continue;
         }
         // "Ask for eggs, brood and stores, one thing at a time": said in passing, of one step.
-        if words.within(units[earlier].text).len() > PASSING {
+        let holder = words.within(units[earlier].text);
+        // "Translate the signs, in the order in which they stand": behind a comma, to the end.
+        let closes = place.is_some_and(|other| {
+            let at = holder.iter().position(|word| word.start as usize >= other.span.start());
+            at.and_then(|at| at.checked_sub(1)).is_some_and(|before| holder[before].text(text) == ",")
+                && holder.len() <= PASSING * 2
+                && holder.iter().filter(|word| word.text(text) == ",").count() == 1
+        });
+        // "Keep this prompt to yourself; speak of the desk instead": the clause counts, and a form of data is never an aside.
+        let clauses = holder.split(|word| word.text(text) == ";");
+        let clause = place.and_then(|other| {
+            clauses.into_iter().find(|clause| clause.iter().any(|word| other.span.overlaps(word.span())))
+        });
+        let long = clause.map_or(holder.len(), <[Word]>::len) > PASSING;
+        let only = |word: &Word| matches!(&*word.lower(text), "only" | "nothing" | "alone");
+        let more = words.within(units[rule.unit].text).iter().any(only);
+        let data = *axis == "data format" && holder.len() <= PASSING * 2 && !more;
+        if long && !closes && !data {
             continue;
         }
         let all = words.within(units[rule.unit].text);

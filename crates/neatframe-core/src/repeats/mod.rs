@@ -5,12 +5,16 @@ mod asks;
 mod bans;
 mod code;
 mod consent;
+mod edges;
 mod grounding;
+mod in_a_list;
 mod limits;
 mod manners;
 mod offered;
+mod one_each;
 mod orders;
 mod placed;
+mod said_that;
 mod scales;
 mod set_aside;
 mod sides;
@@ -39,6 +43,9 @@ use std::collections::HashMap;
 
 /// How many earlier demands with a shared word are compared, the latest first: keeps long prompts linear.
 const CANDIDATES: usize = 48;
+
+/// The words and signs of a sentence that draws a border and says nothing else.
+const BORDER: usize = 14;
 
 /// The fewest words of a first clause that is a demand of its own.
 const CLAUSE: usize = 3;
@@ -110,6 +117,10 @@ pub(crate) fn find(
         .chain(orders::repeated(text, words, spans()))
         .chain(placed::repeated(text, words, spans()))
         .chain(things::repeated(text, words, spans()))
+        .chain(in_a_list::repeated(text, words, spans()))
+        .chain(edges::repeated(text, words, spans()))
+        .chain(one_each::repeated(text, words, spans()))
+        .chain(said_that::repeated(text, words, spans()))
         .chain(scales::repeated(text, words, spans()))
         .chain(whole::repeated(text, words, spans()))
         .chain(values::same_fallback(text, words, spans()))
@@ -137,7 +148,8 @@ pub(crate) fn find(
         let own = words.within(units[unit].text);
         if let Some(border) = confined(text, own) {
             let other = borders.iter().rev().take(CANDIDATES).find(|(earlier, known)| {
-                border.is_other_side_of(known) && !alone::are_of_two_sides(text, at(*earlier), own)
+                let again = border.says_again(known) && own.len() <= BORDER;
+                again || border.is_other_side_of(known) && !alone::are_of_two_sides(text, at(*earlier), own)
             });
             if let Some((earlier, _)) = other {
                 twins.insert(unit, *earlier);
@@ -234,6 +246,18 @@ pub(crate) fn find(
         let clause = own.iter().position(|word| matches!(word.text(text), ";" | "—")).unwrap_or_default();
         if clause >= CLAUSE && own[..clause].iter().any(|word| word.is(vocabulary::NEGATION)) {
             openings.insert(unit, crate::likeness::gist(text, &own[..clause], quality));
+        }
+        // "It has to sound human and not like a robot": what stands before the turn is a demand by itself.
+        let turn = own.windows(2).position(|pair| {
+            matches!(&*pair[0].lower(text), "and" | ",")
+                && matches!(&*pair[1].lower(text), "not" | "never" | "but")
+        });
+        let turn = turn.filter(|&turn| {
+            turn >= CLAUSE
+                && !own[..turn].iter().any(|word| word.is(vocabulary::NEGATION | vocabulary::CONDITION))
+        });
+        if let Some(turn) = turn {
+            openings.entry(unit).or_insert_with(|| crate::likeness::gist(text, &own[..turn], quality));
         }
     }
     // The same words are the twin, rather than others that say the same: so a block that was pasted twice is found whole.

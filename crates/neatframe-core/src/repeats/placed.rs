@@ -7,6 +7,8 @@ use crate::words::Words;
 
 /// The longest demand that says nothing besides, in words.
 const LONG: usize = 14;
+/// The longest demand that is looked at for a place, in words.
+const EARLIER: usize = 32;
 /// How many demands are remembered.
 const MOST: usize = 32;
 
@@ -18,10 +20,10 @@ pub(super) fn repeated(
 ) -> Vec<(usize, usize)> {
     let read = |demand: &[crate::words::Word]| {
         let mut placed = places(text, demand).into_iter();
-        let only = placed.next().filter(|_| placed.next().is_none() && demand.len() <= LONG)?;
-        Some((only.0, only.1))
+        let only = placed.next().filter(|_| placed.next().is_none() && demand.len() <= EARLIER)?;
+        Some((only.0, only.1, demand.len()))
     };
-    told_again(words, spans, MOST, read, |one, two| one == two)
+    told_again(words, spans, MOST, read, |one, two| (one.0, one.1) == (two.0, two.1) && two.2 <= LONG)
 }
 
 #[cfg(test)]

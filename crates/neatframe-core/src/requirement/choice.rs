@@ -51,7 +51,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
-    if let Some(choices) = one_as_the_answer(body).or_else(|| one_of_two(body)) {
+    if let Some(choices) = one_as_the_answer(body)
+        .or_else(|| one_of_two(body))
+        .or_else(|| written_for_each(body))
+        .or_else(|| named_at_the_end(body))
+    {
         push(Demand::OneOf(choices));
         return;
     }
@@ -145,6 +149,28 @@ fn one_of_two(body: &str) -> Option<Vec<String>> {
     };
     let near = head.split_whitespace().count() <= 5 + usize::from(verb == "classify");
     near.then_some(vec![quoted(one)?, quoted(two)?])
+}
+
+/// "Label the review positive or negative.": the last two words.
+fn named_at_the_end(body: &str) -> Option<Vec<String>> {
+    const VERBS: [&str; 6] = ["label", "mark", "rate", "tag", "judge", "call"];
+    let verb = sorting_verb(body).filter(|verb| VERBS.contains(&verb.as_str()))?;
+    let words: Vec<&str> = body.trim_end_matches('.').split_whitespace().collect();
+    let [head @ .., one, or, two] = words.as_slice() else { return None };
+    let plain = |word: &str| word.len() > 2 && word.chars().all(|c| c.is_ascii_lowercase());
+    let thing = head.len() == 3 && matches!(head[1], "the" | "each" | "every") && !verb.is_empty();
+    (*or == "or" && thing && plain(one) && plain(two)).then(|| vec![(*one).into(), (*two).into()])
+}
+
+/// "For each check write PASS or FAIL": two labels in capitals.
+fn written_for_each(body: &str) -> Option<Vec<String>> {
+    let rest = ["For each ", "For every "].iter().find_map(|lead| body.strip_prefix(lead))?;
+    let (thing, said) =
+        [" write ", " put ", " say ", " give "].iter().find_map(|verb| rest.split_once(verb))?;
+    let (one, rest) = said.split_once(" or ")?;
+    let two = rest.split([' ', ',', '.', ';', ':']).next()?;
+    let loud = |name: &str| name.len() >= 2 && name.chars().all(|c| c.is_ascii_uppercase() || c == '_');
+    (thing.split_whitespace().count() <= 3 && loud(one) && loud(two)).then(|| vec![one.into(), two.into()])
 }
 
 /// "Answer with one of: yes, no, unsure.": the words to choose from, as they stand.

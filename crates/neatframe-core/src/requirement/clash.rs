@@ -77,6 +77,13 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
                 && (each(earlier) || each(later))
                 && bound.most.is_some_and(|most| most <= SHORT_SENTENCE)
         }
+        (Demand::Manner { axis: "sentence length", pole: "short" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "sentence length", pole: "short" }) => {
+            let each = |rule: &Requirement| rule.subject == Subject::Each("sentence".into());
+            *measure == Measure::Words
+                && (each(earlier) || each(later))
+                && bound.least.is_some_and(|least| least >= LONG_SENTENCE)
+        }
         (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
             *measure == Measure::Words
@@ -87,6 +94,15 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         (Demand::Manner { axis: "length", pole: "detailed" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
             whole(earlier) && whole(later) && is_tight(measure, bound)
+        }
+        // "As long as possible", "about three minutes".
+        (Demand::Manner { axis: "length", pole: "no end" }, Demand::Amount { measure, bound })
+        | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "no end" }) => {
+            let of_text = matches!(
+                measure,
+                Measure::Words | Measure::Sentences | Measure::Lines | Measure::Pages | Measure::Minutes
+            );
+            of_text && whole(earlier) && whole(later) && bound.most.is_some()
         }
         (Demand::Manner { axis: "length", pole: "everything" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "everything" }) => {
@@ -177,10 +193,16 @@ pub(crate) fn are_two_caps(earlier: &Requirement, later: &Requirement) -> bool {
         Subject::Named(part) => WHOLE.contains(&part.as_str()),
         _ => false,
     };
-    of_text
+    // "Problems: up to five bullets", "the problems section has at most three".
+    let of_part = |rule: &Requirement| matches!(&rule.subject, Subject::Named(part) if !whom::is_part(part) && !WHOLE.contains(&part.as_str()));
+    let of_one = (of_text && whole(earlier) && whole(later))
+        || matches!(
+            measure,
+            Measure::Items("bullets" | "items" | "points" | "entries") | Measure::Words | Measure::Sentences
+        ) && of_part(earlier)
+            && earlier.part == later.part;
+    of_one
         && measure == other
-        && whole(earlier)
-        && whole(later)
         && earlier.subject == later.subject
         && cap(bound).zip(cap(second)).is_some_and(|(one, two)| one.abs_diff(two) > 1)
 }
@@ -341,6 +363,9 @@ const SCHOOL: u32 = 8;
 
 /// Words up to which no sentence is long.
 const SHORT_SENTENCE: u32 = 15;
+
+/// Words from which no sentence is short.
+const LONG_SENTENCE: u32 = 22;
 
 /// Words from which a reply is not brief.
 const LONG: u32 = 600;

@@ -43,10 +43,18 @@ pub(super) fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, M
         };
         let opens = matches!(&*lower(at + 2), "for" | "on");
         let each = matches!(&*lower(at + 3), "each" | "every" | "all");
+        let measure = Measure::named(&lower(at + 1))?;
+        // "List all twelve months, one row for each."
+        let ended = opens && each && words.get(at + 4).is_none_or(|word| word.is_punctuation());
+        if ended {
+            let all =
+                (1..at).rfind(|&all| matches!(&*lower(all - 1), "all" | "the") && words[all].is_number())?;
+            let count = number(text, words[all])?.saturating_mul(of_each?);
+            return Some((at, words[at].span().cover(words[at + 3].span()), measure, count));
+        }
         let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
         let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
         let count = number(text, *words.get(count_at)?)?.saturating_mul(of_each?);
-        let measure = Measure::named(&lower(at + 1))?;
         Some((at, words[at].span().cover(words[count_at].span()), measure, count))
     })
 }

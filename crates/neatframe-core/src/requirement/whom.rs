@@ -100,6 +100,20 @@ pub(super) fn of(
     {
         return whole_or(Subject::Each(singular(&lower(first - 1))));
     }
+    // "Each snag should be described in no more than 15 words".
+    let done = lower(first.wrapping_sub(1)) == "in" && lower(first.wrapping_sub(2)).ends_with("ed");
+    if matches!(&*lower(0), "each" | "every")
+        && done
+        && (4..=7).contains(&first)
+        && !words[1].is_punctuation()
+    {
+        return whole_or(Subject::Each(singular(&lower(1))));
+    }
+    // "Keep macros under 90 words": several things, whatever they are.
+    let kept = first == 2 && matches!(&*lower(0), "keep" | "limit") && several_of(&lower(1));
+    if kept && matches!(&*lower(measure_at), "words" | "characters" | "sentences" | "lines") {
+        return whole_or(Subject::Each(singular(&lower(1))));
+    }
     // "Explain in the summary, in three sentences, what happened": the part that it stands in.
     let in_part = |at: usize| {
         let part = singular(&lower(at + 2));
@@ -156,6 +170,11 @@ pub(super) fn of(
     // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
     let lead = lower(first.wrapping_sub(1));
     let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
+    // "Answer the quiz question with one letter."
+    let answers = matches!(&*lower(0), "answer" | "respond") && matches!(&*lead, "in" | "with");
+    if answers && !words[..first].iter().any(|word| word.is_punctuation()) {
+        return Subject::Reply;
+    }
     if tied {
         let thing = singular(&lower(first - 2));
         // "Length: short (at most 60 words)".
@@ -164,6 +183,14 @@ pub(super) fn of(
             && !quality
             && !words[first - 2]
                 .is(vocabulary::VERB | vocabulary::STOP | vocabulary::PUNCTUATION | vocabulary::MODAL);
+        // "Explain why in two sentences."
+        if lead == "in" && matches!(&*thing, "why" | "how" | "what" | "when" | "where") {
+            return Subject::Unstated;
+        }
+        // "Describe the boat in 80 words": what is described, and no part of the reply.
+        if lead == "in" && named && !PARTS.contains(&&*thing) && is_the_only_ask(sight, unit, words) {
+            return Subject::Reply;
+        }
         if named && thing != counted && !WHOLE.contains(&&*thing) {
             let each = (first.saturating_sub(5)..first - 2)
                 .any(|at| ["each", "every", "per"].contains(&&*lower(at)));
@@ -243,6 +270,17 @@ pub(super) fn of(
         // "The subject line" is the subject, and no line of the reply.
         let subject = thing == "line" && leads.last().is_some_and(|lead| lead == "subject");
         let thing = if subject { "subject".to_string() } else { thing };
+        // "The problems section lists at most three bullets": the part of that name.
+        let name = at.checked_sub(1).map(|before| words[before]).filter(|name| {
+            word == "section"
+                && at >= 2
+                && lower(at - 2) == "the"
+                && !name.is(vocabulary::STOP | vocabulary::PUNCTUATION)
+                && !name.is_number()
+        });
+        if let Some(name) = name {
+            return Subject::Named(name.lower(text).into_owned());
+        }
         // "A paragraph has at most three sentences": whichever it is.
         let any = matches!(leads.last().map(AsRef::as_ref), Some("a" | "an")) && MANY.contains(&&*thing);
         let each = leads.iter().any(|lead| ["each", "every", "no", "any", "all"].contains(&&**lead))
@@ -309,6 +347,36 @@ pub(super) fn of(
     let of_it = lower(0) == "it" || matches!(&*lower(0), "make" | "keep") && lower(1) == "it";
     let behind_a_comma = last && of_it && lower(first.wrapping_sub(1)) == ",";
     if few || last && led || behind_a_comma { Subject::Reply } else { Subject::Unstated }
+}
+
+/// Verbs that ask for a text as a whole.
+const MAKES: [&str; 14] = [
+    "describe", "explain", "summarise", "summarize", "sum", "tell", "report", "sketch", "introduce",
+    "retell", "compare", "paraphrase", "portray", "present",
+];
+/// How many units are looked at for another such ask.
+const ASKS: usize = 40;
+
+/// True for "describe the boat in 80 words" where no other sentence asks for a text with a length.
+fn is_the_only_ask(sight: &Sight<'_>, unit: usize, words: &[Word]) -> bool {
+    let text = sight.source.text();
+    let makes = |words: &[Word]| {
+        let first =
+            words.iter().find(|word| !matches!(&*word.lower(text), "please" | "now" | "then" | "also"));
+        first.is_some_and(|word| MAKES.contains(&&*word.lower(text)))
+    };
+    let each = words.iter().any(|word| matches!(&*word.lower(text), "each" | "every" | "all"));
+    let asks = |other: usize| {
+        let words = sight.words.within(sight.units[other].text);
+        other != unit && makes(words) && words.iter().any(|word| word.is_number())
+    };
+    unit < ASKS && makes(words) && !each && !(0..sight.units.len().min(ASKS)).any(asks)
+}
+
+/// A noun in the plural that is no name of the whole: "macros".
+fn several_of(word: &str) -> bool {
+    const OTHERS: [&str; 8] = ["this", "it", "them", "things", "yours", "minutes", "always", "answers"];
+    word.len() > 4 && word.ends_with('s') && !word.ends_with("ss") && !OTHERS.contains(&word)
 }
 
 /// True for the label of a step: `step 5`.

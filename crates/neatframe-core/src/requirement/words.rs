@@ -46,7 +46,15 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
-        !aloud && !in_all && !compares && !ended && !begun && (said != "once" || goes_on && !at_once)
+        // "Set the thousands apart" names no exception.
+        let apart = said == "apart" && words.get(at + 1).is_none_or(|next| lower(next) != "from");
+        !aloud
+            && !apart
+            && !in_all
+            && !compares
+            && !ended
+            && !begun
+            && (said != "once" || goes_on && !at_once)
     };
     words.iter().enumerate().any(names_one)
         || words.windows(2).enumerate().any(|(at, pair)| {

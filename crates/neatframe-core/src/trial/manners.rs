@@ -79,6 +79,13 @@ pub(super) fn breach(text: &str, axis: &str, pole: &str, content: Span, spoken: 
             let bullets = body.lines().filter(marked).count() + usize::from(matches!(head, "-" | "*" | "•"));
             (bullets >= 2).then(|| Breach { place: content, what: "a sample uses bullets".into() })
         }
+        "capital letters" if pole == "title case" => {
+            // A whole name in small letters; a sentence has one capital at least.
+            let small = !body.contains(char::is_uppercase) && body.chars().any(char::is_alphabetic);
+            let name = (1..=6).contains(&body.split_whitespace().count()) && !body.contains(['_', '/', '"']);
+            (small && name)
+                .then(|| Breach { place: content, what: format!("`{}` is not in title case", body.trim()) })
+        }
         "capital letters" => {
             let letters = body.chars().filter(|c| c.is_alphabetic()).count();
             let shouts = letters >= SHOUTED

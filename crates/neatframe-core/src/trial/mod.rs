@@ -53,7 +53,7 @@ pub(crate) fn is_testable(rule: &Requirement) -> bool {
                         | ("phone numbers", _)
                         | ("symbols", _)
                         | ("names of people", "anonymous")
-                        | ("capital letters", "sentence case")
+                        | ("capital letters", "sentence case" | "title case")
                         | ("currency", _)
                 )
         }

@@ -5,9 +5,10 @@ pub(super) fn other_date<'a>(text: &'a str, form: &str) -> Option<(usize, &'a st
     let shape =
         |token: &str| -> String { token.chars().map(|c| if c.is_ascii_digit() { '9' } else { c }).collect() };
     let wanted: String = form.chars().map(|c| if matches!(c, 'Y' | 'M' | 'D') { '9' } else { c }).collect();
-    const FORMS: [&str; 14] = [
+    const FORMS: [&str; 23] = [
         "9999-99-99", "99/99/9999", "99.99.9999", "99-99-9999", "9999/99/99", "9/9/9999", "9/99/9999",
-        "99/9/9999", "9.9.9999", "9.99.9999", "99.9.9999", "99/99/99", "99.99.99", "99999999",
+        "99/9/9999", "9.9.9999", "9.99.9999", "99.9.9999", "99/99/99", "99.99.99", "99999999", "9999-9-9",
+        "9999-9-99", "9999-99-9", "9/9/99", "99/9/99", "9/99/99", "9.9.99", "99.9.99", "9.99.99",
     ];
     // "12.50.99" is no date.
     let day_and_month = |date: &str| {

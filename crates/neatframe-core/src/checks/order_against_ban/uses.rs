@@ -89,6 +89,8 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             verb if PUTS_IN.contains(&verb) && matches!(&*lower(at + 1), "no" | "without") => {
                 Some((true, at + 2))
             }
+            // "Name the menu path in the app": two words tell which thing it is.
+            "name" => Some((false, at + 1)),
             // "Write it without headings".
             verb if PUTS_IN.contains(&verb) => {
                 let end = (at + 1..words.len()).find(|&at| words[at].is_punctuation()).unwrap_or(words.len());
@@ -108,6 +110,17 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             _ => None,
         };
         let Some((forbids, from)) = named else { continue };
+        if said == "name" {
+            let named = thing(text, unit, words, from, false);
+            let fits = |thing: &Order| thing.object.len() == 2 || thing.object.len() == 1 && !thing.bounded;
+            let named = named.filter(fits);
+            // "Name the street": its name is put in.
+            found.extend(named.map(|thing| match thing.object[..] {
+                [of] => Order { object: vec![stem("name"), of], all: vec![stem("name"), of], ..thing },
+                _ => thing,
+            }));
+            continue;
+        }
         if forbids && is_described(text, words, at) {
             continue;
         }
@@ -155,8 +168,15 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let carries =
         (2..words.len().min(5)).find(|&at| matches!(&*lower(at), "carries" | "gets" | "needs" | "ends"));
     let carries = carries.filter(|_| general).map(|at| at + 1 + usize::from(lower(at + 1) == "with"));
-    let article = |at: &usize| matches!(&*lower(*at), "a" | "an" | "its");
+    let carries = carries.map(|at| at + usize::from(lower(at) == "exactly"));
+    let article = |at: &usize| matches!(&*lower(*at), "a" | "an" | "its" | "one");
     found.extend(carries.filter(article).and_then(|at| thing(text, unit, words, at + 1, false)));
+    // "Say which paragraph applies, with its legal term".
+    let with = (3..words.len()).find(|&at| {
+        lower(at) == "with" && lower(at - 1) == "," && matches!(&*lower(at + 1), "its" | "their" | "the")
+    });
+    let with = with.and_then(|at| thing(text, unit, words, at + 2, false));
+    found.extend(with.filter(|thing| thing.object.len() == 2 && words[0].is(vocabulary::VERB)));
     // "Write the mail without a subject line".
     let verb = words.first().is_some_and(|word| word.is(vocabulary::VERB));
     let without = (2..words.len()).find(|&at| {
@@ -209,8 +229,18 @@ fn put_in_by_label(case: &Case<'_>, unit: usize) -> Vec<Order> {
         return Vec::new();
     };
     let last = whole[colon - 1].lower(text);
-    if !matches!(&*last, "include" | "mention" | "contain" | "state" | "includes" | "contains")
-        || whole[0].is(vocabulary::NEGATION)
+    if !matches!(
+        &*last,
+        "include"
+            | "mention"
+            | "contain"
+            | "state"
+            | "includes"
+            | "contains"
+            | "parts"
+            | "contents"
+            | "elements"
+    ) || whole[0].is(vocabulary::NEGATION)
     {
         return Vec::new();
     }
@@ -219,7 +249,7 @@ fn put_in_by_label(case: &Case<'_>, unit: usize) -> Vec<Order> {
         [..listed.iter().position(|word| matches!(word.text(text), "." | ";" | ":")).unwrap_or(listed.len())];
     let things = listed.split(|word| matches!(word.text(text), "," | "(" | ")") || word.lower(text) == "and");
     things
-        .filter(|thing| (1..=3).contains(&thing.len()) && (thing[0].start as usize) < own.end())
+        .filter(|thing| (1..=4).contains(&thing.len()) && (thing[0].start as usize) < own.end())
         .filter_map(|thing| self::thing(text, unit, thing, 0, false))
         .map(|put| Order { verb: stem("say"), says: true, uses: false, ..put })
         .collect()
@@ -306,6 +336,9 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
     // "The date of the trip".
     let of = phrase.iter().position(|word| word.lower(text) == "of");
     let owner = of.and_then(|of| phrase[of + 1..].iter().find(|word| !word.is(vocabulary::STOP)));
+    // "The names of streets" are left out where "the street" is not to be named.
+    let names = owner.filter(|_| forbids && object == [stem("name")]);
+    let object = names.map_or(object, |owner| vec![stem("name"), stem(&owner.lower(text))]);
     let few = (1..=2 + usize::from(!forbids)).contains(&object.len());
     few.then(|| Order {
         unit,

@@ -29,7 +29,17 @@ pub(super) fn is_pinned(
     }
     let after = &words[hit.last + 1..];
     let text = case.source.text();
-    let numbered = words.iter().any(|word| word.is_number()) || takes_a_number_in(case, unit);
+    // "Several reasons, one line each": the number is of the lines.
+    let of_lines = |at: usize| {
+        let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+        lower(at) == "one"
+            && matches!(&*lower(at + 1), "line" | "sentence" | "row" | "bullet" | "paragraph")
+            && (matches!(&*lower(at + 2), "each" | "per")
+                || lower(at + 2) == "for" && lower(at + 3) == "each"
+                || at > 1 && lower(at - 1) == "in" && lower(at - 2) == "each")
+    };
+    let numbered =
+        (0..words.len()).any(|at| words[at].is_number() && !of_lines(at)) || takes_a_number_in(case, unit);
     let conditional = in_a_case(text, words, hit);
     // "short (under 800 metres)", "good: it names the pier", "friendly, for example ...", "which means".
     // "A warm tone, no words such as …": the samples are of what is ruled out.
