@@ -104,6 +104,8 @@ impl Check for MixedSlots {
                     // "Only [indexed] are interactive": what is so marked.
                     inner.contains([',', ':', '('])
                         || is_to_be_written(case, slot)
+                        || inner.ends_with("to follow")
+                        || inner.ends_with("to come")
                         || inner.starts_with(' ')
                         || is_compared(case, slot)
                         || words >= 4

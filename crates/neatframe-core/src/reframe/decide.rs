@@ -27,7 +27,9 @@ pub(super) fn ask(plan: &mut Plan, review: &Review) {
         .collect();
     let mut taken: Vec<usize> = Vec::new();
     for (unit, place, slot, finding) in asked {
-        if taken.len() == MOST || taken.contains(&unit) {
+        // The text may have been asked already, behind another sentence of the same line.
+        let asked = review.source().text().contains(&slot);
+        if taken.len() == MOST || taken.contains(&unit) || asked {
             continue;
         }
         let edit = Edit { span: place, replacement: format!(" {slot}") };

@@ -110,3 +110,20 @@ fn a_wrapped_line_goes_on_behind_what_was_cut() {
     let out = reworded("Sum up the log in order to help the crew. Name the pier, please\nand the boat.\n");
     assert!(!out.contains("pier."), "{out}");
 }
+
+#[test]
+fn what_clashes_is_asked_once() {
+    let out = reframed(
+        "please write a speech for my mate. The speech should be funny, and personal. About 3 minutes. Make it as long as possible so people get their money worth. tell the story with the boat. do not be late.\n",
+    )
+    .text;
+    assert_eq!(out.matches("{{keep").count(), 1, "{out}");
+}
+
+#[test]
+fn what_is_to_follow_is_no_slot_of_another_kind() {
+    let out = reworded(
+        "Write a letter to {{guest}}.\n\nInclude:\n- the day of the hedge, [date to follow]\n- the pier\n",
+    );
+    assert!(out.contains("[date to follow]") && !out.contains("date_to_follow"), "{out}");
+}
