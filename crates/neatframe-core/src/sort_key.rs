@@ -16,6 +16,8 @@ pub(crate) struct SortKey {
 
 /// How far behind "sorted" its key may stand, in words.
 const REACH: usize = 6;
+/// What stands first where things are sorted by their gravity.
+const GRAVE: [&str; 7] = ["blockers", "errors", "dangers", "emergencies", "criticals", "failures", "hazards"];
 /// What may be put in order, in the singular.
 const THINGS: [&str; 16] = [
     "list", "table", "item", "entry", "entries", "result", "row", "bullet", "finding", "claim", "section",
@@ -29,12 +31,23 @@ pub(crate) fn sort_key(text: &str, words: &[Word]) -> Option<SortKey> {
     let at = (0..words.len()).find(|&at| match &*lower(at) {
         "sort" | "sorted" | "ordered" | "arrange" | "arranged" => true,
         "order" => at == 0 && words[at].text(text) == "Order",
+        // "In the order of the files".
+        "in" => {
+            let of = lower(at + 1) == "the" && lower(at + 2) == "order" && lower(at + 3) == "of";
+            of && !matches!(&*lower(0), "keep" | "leave")
+        }
+        // "Report blockers first".
+        "first" => {
+            at == 2 && GRAVE.contains(&&*lower(1)) && words.get(3).is_none_or(|word| word.is_punctuation())
+        }
         // "In alphabetical order by last name".
         "alphabetical" | "chronological" => at > 0 && lower(at - 1) == "in" && lower(at + 1) == "order",
         _ => false,
     })?;
     let then = words.iter().any(|word| matches!(&*word.lower(text), "then" | "within" | "or" | "secondly"));
     let key = (at..words.len().min(at + REACH)).find_map(|at| match &*lower(at) {
+        "in" if lower(at + 2) == "order" => by(text, words.get(at + 4..)?),
+        "first" => Some(stem("severity")),
         "alphabetical" if lower(at + 2) == "by" => None,
         "alphabetically" | "alphabetical" => Some(stem("name")),
         "chronologically" | "chronological" => Some(stem("date")),

@@ -2,12 +2,13 @@
 
 use super::{
     Case, Check, Meta, Sink, accompanied, against_template, always_there, answer_tag, answer_times,
-    case_outcome, catch_all, choice_ruled_out, closed_days, counts, deed_ruled_out, each_opens, emptied,
-    even_so, field_done_or_not, first_question, fixed_words, free_hours, kept_or_changed, left_out_or_marked,
-    listed_order, miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside, one_or_several,
-    only_or_all, outside_choices, outside_hours, parts_past_whole, past_count, per_holder, range_in_template,
-    refused_topic, rival_sources, rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out,
-    thresholds, tie_break, two_origins, two_units, two_ways_out, without_consent, years_left_out,
+    before_its_time, case_outcome, catch_all, choice_ruled_out, closed_days, counts, deed_ruled_out,
+    each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
+    kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked, needed_or_not,
+    none_at_all, nothing_beside, one_or_several, only_one_of_two, only_or_all, outside_choices,
+    outside_hours, parts_past_whole, past_count, per_holder, range_in_template, refused_topic, rival_sources,
+    rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out, thresholds, tie_break, two_origins,
+    two_units, two_ways_out, without_consent, years_left_out,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -150,6 +151,8 @@ impl Check for ClashingDemands {
         rival_values::run(case, sink);
         range_in_template::run(case, sink);
         years_left_out::run(case, sink);
+        before_its_time::run(case, sink);
+        only_one_of_two::run(case, sink);
         // "Sorted by pier", "sorted alphabetically".
         let sorted = |case: &Case<'_>, unit: usize| {
             let (text, words) = (case.source.text(), case.words_of(unit));

@@ -23,6 +23,8 @@ enum Rule {
     Bare,
     /// A number, in figures.
     Figure,
+    /// Two digits for the hour and two for the minute.
+    Clock,
     /// A number with so many decimals.
     Decimals(usize),
     /// Something else that a text can be held against.
@@ -132,6 +134,9 @@ fn rules(case: &Case<'_>, names: &[&str]) -> Vec<FieldRule> {
             .any(|words| lower.contains(words))
         {
             push(Rule::Upper);
+        }
+        if body.contains("HH:MM") {
+            push(Rule::Clock);
         }
         if lower.contains(" is a number") || lower.contains(" as a number") || lower.ends_with(": a number") {
             push(Rule::Figure);
@@ -298,6 +303,14 @@ fn broken(case: &Case<'_>, rule: &FieldRule, cell: &Cell) -> Option<String> {
         Rule::Bare => {
             let figure = value.starts_with(|c: char| c.is_ascii_digit()) && value.contains(' ');
             (figure && value.contains(char::is_alphabetic)).then(|| format!("`{value}` is no bare number"))
+        }
+        Rule::Clock => {
+            let (hour, minute) = value.split_once(':')?;
+            let digits = |part: &str, most: usize| {
+                (1..=most).contains(&part.len()) && part.bytes().all(|b| b.is_ascii_digit())
+            };
+            let short = digits(hour, 1) && digits(minute, 2);
+            short.then(|| format!("`{value}` is not written as HH:MM"))
         }
         Rule::Figure => {
             let worded = value.chars().all(|c| c.is_alphabetic() || c == ' ') && !value.is_empty();

@@ -6,9 +6,12 @@ use crate::component::Component;
 use crate::requirement::{Demand, Requirement, Subject};
 use crate::span::Span;
 use crate::units::UnitKind;
+use std::cell::OnceCell;
 
 /// Signs between the values of a row.
 const SIGNS: [&str; 6] = ["  ", ";", "|", "\t", ": ", ","];
+/// The longest label.
+const LABEL: usize = 16;
 /// How many rows are looked at.
 const ROWS: usize = 64;
 
@@ -16,27 +19,35 @@ const ROWS: usize = 64;
 pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
     odd_operation(case, sink);
     let offered = rules.iter().filter_map(|rule| match &rule.demand {
-        Demand::OneOf(choices) if rule.subject == Subject::Reply => Some((choices.as_slice(), rule.span)),
+        Demand::OneOf(choices) => Some((choices.as_slice(), rule.span, &rule.subject)),
         _ => None,
     });
-    for (choices, rule) in offered.take(FEW) {
-        in_rows(case, choices, rule, sink);
+    let rows = OnceCell::new();
+    for (choices, rule, subject) in offered.take(FEW) {
+        let rows = rows.get_or_init(|| rows_of(case));
+        if !behind_a_place(case, choices, rule, rows, sink) && *subject == Subject::Reply {
+            in_rows(case, choices, rule, rows, sink);
+        }
     }
 }
 
 /// How many lists of labels are looked at.
 const FEW: usize = 4;
 
-/// Rows in which one column holds labels of the list, but for one value.
-fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>) {
-    let rows: Vec<Span> = (0..case.units.len())
+/// The lines of the samples.
+fn rows_of(case: &Case<'_>) -> Vec<Span> {
+    (0..case.units.len())
         .filter(|&unit| {
             case.labels[unit].component == Some(Component::Examples)
                 && case.units[unit].kind != UnitKind::Mark
         })
         .flat_map(|unit| lines(case, unit))
         .take(ROWS)
-        .collect();
+        .collect()
+}
+
+/// Rows in which one column holds labels of the list, but for one value.
+fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, rows: &[Span], sink: &mut Sink<'_>) {
     let known = |value: &str| choices.iter().any(|choice| choice.eq_ignore_ascii_case(bare(value)));
     // A row of column names holds no labels.
     let named: Vec<String> = case
@@ -72,6 +83,35 @@ fn in_rows(case: &Case<'_>, choices: &[String], rule: Span, sink: &mut Sink<'_>)
         }
         return;
     }
+}
+
+/// `sensor.c:42 blocker Writes 16 bytes into a buffer of 12.`: the label stands behind the place, and one row has another word there.
+fn behind_a_place(
+    case: &Case<'_>,
+    choices: &[String],
+    rule: Span,
+    rows: &[Span],
+    sink: &mut Sink<'_>,
+) -> bool {
+    let label = |row: &Span| {
+        let line = case.text(*row);
+        let (place, rest) = line.split_once(' ')?;
+        let (label, more) = rest.split_once(' ')?;
+        let placed = place.contains(':') && place.ends_with(|c: char| c.is_ascii_digit());
+        let plain = label.len() <= LABEL && label.chars().all(|c| c.is_ascii_lowercase());
+        (placed && plain && !more.is_empty()).then(|| Span::within(*row, place.len() + 1, label.len()))
+    };
+    let labels: Vec<Span> = rows.iter().filter_map(label).collect();
+    let known = |place: &&Span| choices.iter().any(|choice| choice == case.text(**place));
+    if labels.len() < 2 || !labels.iter().any(|place| known(&place)) {
+        return false;
+    }
+    for place in labels.iter().filter(|place| !known(place)) {
+        let line = case.source.position(rule.start()).line;
+        let message = format!("`{}` is none of {} (line {line})", case.text(*place), choices.join(", "));
+        sink.report(*place, message, "give the sample one of the labels").related.push(rule);
+    }
+    true
 }
 
 /// "Answer in the form: id;category": as many values to a row, and which of them is the label.

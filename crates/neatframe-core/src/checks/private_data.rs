@@ -55,7 +55,9 @@ impl Check for PrivateData {
             // Every other kind of data looked for holds a digit.
             let health = health(text, words);
             let mail = own_mail(case.text(unit.text)).map(|(at, length)| Span::within(unit.text, at, length));
-            if !has_digit(case.text(unit.text)) && health.is_none() && mail.is_none() {
+            let own = authors_mail(case.text(unit.text));
+            let own = own.map(|(at, length)| Span::within(unit.text, at, length));
+            if !has_digit(case.text(unit.text)) && health.is_none() && mail.is_none() && own.is_none() {
                 continue;
             }
             // Who signs a letter gives their own name and address.
@@ -72,6 +74,7 @@ impl Check for PrivateData {
                 card,
                 health,
                 mail.filter(|_| case.labels[index].component == Some(Component::Context)),
+                own,
             ]
             .into_iter()
             .flatten()
@@ -84,7 +87,7 @@ impl Check for PrivateData {
                     .any(|word| matches!(&*word.lower(text), "he" | "she" | "his" | "her" | "him"));
             let span = match name {
                 Some(name) => span.cover(name),
-                None if spoken_of || card.is_some() || is_of_one_person(text, words) => span,
+                None if spoken_of || card.is_some() || own.is_some() || is_of_one_person(text, words) => span,
                 None if names_a_relative(text, words) => span,
                 None => continue,
             };
@@ -128,6 +131,23 @@ fn names_a_relative(text: &str, words: &[Word]) -> bool {
     words.windows(2).any(|pair| {
         matches!(&*pair[0].lower(text), "my" | "our" | "his" | "her" | "their" | "your") && one(&pair[1])
     })
+}
+
+/// "My email is t.wessel@lakemail.example": the author's own.
+fn authors_mail(body: &str) -> Option<(usize, usize)> {
+    let lower = body.to_lowercase();
+    if lower.len() != body.len() {
+        return None;
+    }
+    let told =
+        ["my email is ", "my e-mail is ", "my mail is ", "my email address is ", "my private email is "];
+    let from = told.iter().find_map(|lead| lower.find(lead).map(|at| at + lead.len()))?;
+    let rest = &body[from..];
+    let end = rest.find(char::is_whitespace).unwrap_or(rest.len());
+    let address = rest[..end].trim_end_matches(['.', ',', ';', ')']);
+    let (local, host) = address.split_once('@')?;
+    (!local.is_empty() && host.contains('.') && !address.contains(['{', '<']))
+        .then_some((from, address.len()))
 }
 
 /// "Nora Quayle, nora.quayle@mailbox.example": an address that holds a name which stands beside it, and where it stands in bytes.

@@ -68,13 +68,13 @@ fn unit_of(case: &Case<'_>, span: Span) -> Option<usize> {
 }
 
 /// What outsiders write.
-const TEXTS: [&str; 52] = [
+const TEXTS: [&str; 54] = [
     "enquiry", "inquiry", "request", "claim", "note", "message", "messages", "email", "mail", "mails",
     "letter", "complaint", "review", "reviews", "comment", "comments", "essay", "answer", "transcript",
     "ticket", "tickets", "post", "page", "webpage", "web", "article", "feedback", "chat", "conversation",
     "input", "query", "question", "body", "content", "document", "text", "reply", "submission",
     "application", "letters", "requests", "claims", "complaints", "posts", "articles", "submissions",
-    "applications", "enquiries", "queries", "tweet", "tweets", "posting",
+    "applications", "enquiries", "queries", "tweet", "tweets", "posting", "says", "said",
 ];
 
 /// Who is outside.

@@ -295,6 +295,11 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             lower(verb_at) == "ask" && clause.first().is_some_and(|word| word.lower(text) == "before");
         order.conditional = conditional || before || forbids && is_for_a_time(text, clause);
         order.always = always;
+        order.rewords = matches!(
+            &*lower(verb_at),
+            "rewrite" | "reword" | "rephrase" | "revise" | "redraft" | "edit" | "polish"
+        );
+        order.whole = lower(verb_at) == "keep" && matches!(&*lower(verb_at + 1), "all" | "every" | "each");
         order.absolute = (verb_at > at) && (at..verb_at).any(|at| lower(at) == "never");
         // "Make the error texts friendlier" does not keep them.
         let last = clause.iter().rfind(|word| !word.is_punctuation());

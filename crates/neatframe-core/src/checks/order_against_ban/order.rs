@@ -41,6 +41,10 @@ pub(super) struct Order {
     pub(super) explains: bool,
     /// It compares what is written of with another.
     pub(super) compares: bool,
+    /// All of them are kept, though each may change: "keep all rules".
+    pub(super) whole: bool,
+    /// Put into other words, none of it cut.
+    pub(super) rewords: bool,
     /// Forbidden by being cut: "cut the quotation".
     pub(super) drops: bool,
     /// Where the thing goes, or stays away from: "out of the summary", "in the title".
@@ -67,6 +71,9 @@ impl Order {
                 && firm.object == case.object;
         }
         let (order, ban) = if self.forbids { (other, self) } else { (self, other) };
+        if order.whole && ban.rewords {
+            return false;
+        }
         if ban.bans_all && (!order.universal || !ban.bounded && !ban.says) {
             return true;
         }

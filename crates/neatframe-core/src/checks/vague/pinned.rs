@@ -29,6 +29,15 @@ pub(super) fn is_pinned(
     }
     let after = &words[hit.last + 1..];
     let text = case.source.text();
+    // "You review the code of a small weather station": told of the place, and nothing to be made.
+    let told_of = case.labels[unit].component == Some(Component::Role)
+        && VAGUE[hit.entry as usize].kind == VagueKind::Attribute
+        && hit.first >= 2
+        && matches!(&*words[hit.first - 1].lower(text), "a" | "an" | "the")
+        && matches!(&*words[hit.first - 2].lower(text), "of" | "for" | "at" | "in" | "from");
+    if told_of {
+        return true;
+    }
     // "Several reasons, one line each": the number is of the lines.
     let of_lines = |at: usize| {
         let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
