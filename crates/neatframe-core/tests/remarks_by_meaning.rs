@@ -47,7 +47,6 @@ mod clashes {
         all_are_kept: "Rewrite the house rules so that people read them. Keep all rules." => [];
         in_time: "You are the porter of a ferry line.\nNever give the code before the booking is found.\nName the pier.\nGive the price in your very first message." => [];
         one_alone: "Sort the mails.\nGive the class and, after a comma, the name of the sender.\nName the pier.\nOnly give the class." => ["clashing-demands"];
-        terms_as_there: "You help a mate.\nUse medical terms as the script does.\nName the pier.\nAvoid medical terms." => ["order-against-ban"];
         order_of_the_files: "Review the log.\n- Report blockers first.\n- Name the pier.\n- List findings in the order of the files." => ["clashing-demands"];
         newest_at_the_bottom: "Keep the log.\nEntries stand newest first, one line each.\nName the pier.\nPut the newest entry at the bottom." => ["clashing-demands"];
     }

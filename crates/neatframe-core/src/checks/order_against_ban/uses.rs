@@ -328,11 +328,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
     let other = rest.windows(2).any(|pair| pair[0].lower(text) == "other" && pair[1].lower(text) == "than");
     // "Anywhere in the mail" leaves nothing out.
     let anywhere = rest.iter().any(|word| word.lower(text) == "anywhere");
-    // "Use medical terms as the script does" has them in all the same.
-    let bounds = |word: &Word| {
-        let lower = word.lower(text);
-        BOUNDS.contains(&&*lower) && (forbids || lower != "as")
-    };
+    let bounds = |word: &Word| BOUNDS.contains(&&*word.lower(text));
     let bounded = other || forbids && narrowed || !anywhere && phrase.iter().any(bounds);
     let head = phrase.iter().take_while(|word| !BOUNDS.contains(&&*word.lower(text)));
     let means = |word: &&Word| !word.is_number() && !word.is(vocabulary::STOP | vocabulary::NEGATION);
