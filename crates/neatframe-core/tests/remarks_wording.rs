@@ -89,3 +89,37 @@ mod steps {
         steps_in_order: "1. Read the list.\n2. Group the pieces.\n3. Mark the paint of step 2." => [];
     }
 }
+
+mod courtesy {
+    remarks! { Wordy:
+        please: "Please list the piers that are open.\n\nThe log: {log}" => ["courtesy"];
+        please_in_a_case: "# Task\nList the piers.\nIf none is open, please say so.\nPlease only name boats that sail." => ["courtesy"];
+        please_by_hand: "Please list the piers that are open. I need them for our trip." => [];
+        please_quoted: "# Task\nList the piers. If no pier is open, say \"Please call the office\"." => [];
+        please_in_a_sample: "Sort the mails by pier.\n\nExamples:\nMail: Please send me the timetable.\nPier: none\n\nMail: {mail}" => [];
+        make_sure_to: "List the piers.\nMake sure to name the boat." => ["padding"];
+        make_sure_that: "List the piers.\nMake sure that each has a boat." => [];
+        want_you_to: "I want you to act as a pilot." => ["padding"];
+        very_important_to: "List the piers.\nIt is also very important to name the boat." => ["padding"];
+        why_it_is_important: "Explain why it is important to shut the gate." => [];
+        to_be_successful: "To be successful, it is very important to follow these rules." => ["padding"];
+    }
+}
+
+mod open_standards {
+    remarks! { Vague:
+        most_suitable_judged: "You are a judge. Decide whether the mate chose the most suitable boat for the trip." => ["unmeasured-wording"];
+        suitable_judged: "You are a judge. Decide whether the mate chose a suitable boat for the trip." => [];
+        best_possible_way: "Do all the tasks in the best possible way." => ["unmeasured-wording"];
+        genuine_value: "List the boats. Note which of them add genuine value." => ["unmeasured-wording"];
+        objective: "Compare the boats. Be objective and precise." => ["unmeasured-wording"];
+        meaningful: "Sum up the log. Only add details that give meaningful information." => ["unmeasured-wording"];
+    }
+
+    remarks! { Redundant:
+        closing_question: "Your task: decide whether the slip of the crew is valid or void.\n\nThe slip: {slip}\n\nGiven the above, is the slip valid or void?" => ["said-before"];
+        only_these_values: "Give a rating on the scale 0 (none), 2 (in part), 4 (whole).\nName the pier.\nThe rating must be only 4, 2 or 0." => ["said-before"];
+        two_lists: "Duties:\n- Propose new routes that others miss\n- Name the pier\n\nSteps:\n1. Read the log\n2. Propose new routes across the sound" => ["said-before"];
+        and_its_opposite: "1. For each fare, name a boat that carries cars.\n2. For each fare, name a boat that does not carry cars." => [];
+    }
+}

@@ -188,6 +188,7 @@ pub(crate) static CHECKS: &[&dyn Check] = &[
     &wordy::Padding,
     &wordy::RunOn,
     &wordy::HardReading,
+    &wordy::Courtesy,
     &clashing_demands::ClashingDemands,
     &hours::Hours,
     &name_spelling::NameSpelling,

@@ -75,8 +75,26 @@ pub(crate) fn are_opposed(text: &str, one: &[Word], two: &[Word]) -> bool {
     let drops = drops_what_is_given(text, one, two) || drops_what_is_given(text, two, one);
     sides
         || drops
+        || describe_opposites(text, one, two)
+        || describe_opposites(text, two, one)
         || unit_names::differ(text, one, two)
         || OPPOSITES.iter().any(|(a, b)| split(a, b) || split(b, a))
+}
+
+/// "Name a boat that carries cars" and "name a boat that does not carry cars".
+fn describe_opposites(text: &str, one: &[Word], two: &[Word]) -> bool {
+    const NEAR: usize = 4;
+    let relative = |words: &[Word]| {
+        words
+            .iter()
+            .position(|word| matches!(&*word.lower(text), "that" | "which" | "who"))
+            .filter(|at| *at > 1)
+    };
+    let denied = |words: &[Word]| words.iter().position(|word| word.is(vocabulary::NEGATION));
+    let verb = |words: &[Word]| words.iter().find(|word| word.is(vocabulary::VERB)).map(|word| word.hash());
+    let denies =
+        relative(two).zip(denied(two)).is_some_and(|(from, at)| (from + 1..from + NEAR).contains(&at));
+    denies && relative(one).is_some() && denied(one).is_none() && verb(one) == verb(two)
 }
 
 /// "Leave out the allergens" and "allergens are given as letters".
@@ -235,6 +253,8 @@ mod tests {
         assert!(apart("The log must start with a date.", "The log must end with a date."));
         assert!(apart("Show three lines before the change.", "Show three lines after the change."));
         assert!(!apart("Show the fare before the pier.", "Before the pier, show the fare."));
+        assert!(apart("Name a boat that carries cars.", "Name a boat that would not carry cars."));
+        assert!(!apart("Name boats that carry cars.", "Never name boats that do not carry cars."));
     }
 
     #[test]

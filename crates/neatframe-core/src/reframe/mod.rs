@@ -2,6 +2,7 @@
 
 mod borders;
 mod chunk;
+mod courtesy;
 pub(crate) mod decide;
 mod dedent;
 mod enclosed;
@@ -35,7 +36,6 @@ mod wanted;
 mod wish;
 
 use crate::component::Component;
-use crate::finding::{Family, Finding};
 use crate::ledger::Uncounted;
 use crate::review::Review;
 use crate::source::Source;
@@ -147,6 +147,7 @@ pub struct Note {
 /// Restructures a reviewed prompt. Every unit of the source is in the result, or a note says why not.
 pub fn reframe(review: &Review, wishes: &Wishes) -> Reframed {
     let mut reframed = once(review, wishes);
+    courtesy::leave_out(&mut reframed, review);
     // A wish is granted once.
     let wishes = &Wishes { notes: Vec::new(), ..wishes.clone() };
     // In its new place a line may read otherwise, so the result is read again until nothing is left to do.
@@ -222,10 +223,9 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
         let regrouped = layout::regrouped(review, plan.clone(), wishes.layout);
         // In order already, a short prompt gains nothing from titles, nor does a longer one with no fault.
         let moves = regrouped.notes.iter().filter(|note| note.change == Change::Moved).count();
-        let faults = |family: Family| !matches!(family, Family::Missing | Family::Cost);
         let sound = wishes.layout.is_none()
             && review.units().len() <= SOUND
-            && !review.findings().iter().any(|finding| faults(finding.family));
+            && !review.findings().iter().any(courtesy::is_a_fault);
         // A bare ask gets a skeleton to fill in.
         let bare = review.units().len() <= THIN && !plan.asked.is_empty() && wishes.layout.is_none();
         let kept = short && moves == 0 && !order::is_crowded(review) || sound && moves <= A_FEW;
@@ -244,9 +244,9 @@ fn once(review: &Review, wishes: &Wishes) -> Reframed {
     let mut second = plan::plan(&clean, &Wishes { notes: Vec::new(), ..wishes.clone() });
     second.offered.extend(first.offered);
     // A short paragraph that reads well once its words are mended needs no titles.
-    let faults = |found: &&Finding| !matches!(found.family, Family::Missing | Family::Cost);
     let one = clean.units().iter().all(|unit| unit.block == clean.units()[0].block);
-    let few = clean.units().len() <= A_PARAGRAPH && clean.findings().iter().filter(faults).count() <= 1;
+    let few = clean.units().len() <= A_PARAGRAPH
+        && clean.findings().iter().filter(|found| courtesy::is_a_fault(found)).count() <= 1;
     let sound = one
         && few
         && first.notes.len() <= 1

@@ -1,8 +1,9 @@
 //! What is left for a person to settle: faults of the result for which no edit is certain, as questions in the notes.
 
+use super::courtesy::is_a_fault;
 use super::{Change, Note, decide};
 use crate::edit::capitalised;
-use crate::finding::{Family, Finding};
+use crate::finding::Finding;
 use crate::review::Review;
 use crate::span::Span;
 
@@ -31,7 +32,7 @@ pub(super) fn questions(before: &Review, after: &Review, most: usize) -> Vec<Not
 
 /// What is absent has questions of its own; what is costly is no fault of a sentence.
 fn needs_a_person(finding: &Finding) -> bool {
-    finding.fix.is_empty() && !matches!(finding.family, Family::Missing | Family::Cost)
+    finding.fix.is_empty() && is_a_fault(finding)
 }
 
 /// Where the source holds the same fault in the same words.

@@ -1,8 +1,8 @@
 //! Whether the author's own order of a prompt is kept.
 
+use super::courtesy::is_a_fault;
 use super::plan::Plan;
 use crate::component::Component;
-use crate::finding::Family;
 use crate::outline::{Mark, PieceKind};
 use crate::review::Review;
 use crate::units::UnitKind;
@@ -179,11 +179,7 @@ pub(super) fn is_well_kept(review: &Review) -> bool {
         end = unit.text.end();
     }
     let in_paragraphs: usize = paragraphs.iter().filter(|count| **count >= 2).sum();
-    let faults = review
-        .findings()
-        .iter()
-        .filter(|found| !matches!(found.family, Family::Missing | Family::Cost))
-        .count();
+    let faults = review.findings().iter().filter(|found| is_a_fault(found)).count();
     paragraphs.len() >= PARAGRAPHS
         && in_paragraphs * 2 >= units.len()
         && (faults as f64) < FAULTY * units.len() as f64
@@ -214,8 +210,7 @@ pub(super) fn is_crowded(review: &Review) -> bool {
         };
         longest.max(run)
     });
-    longest >= CROWD
-        && review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost))
+    longest >= CROWD && review.findings().iter().any(is_a_fault)
 }
 
 /// About how many bytes a section heading takes, with the blank line before it.

@@ -1,6 +1,7 @@
 //! What to change: certain edits, units that go, questions for what is absent.
 
 use super::chunk::lead_span;
+use super::courtesy::COURTESY;
 use super::merged::{Goes, Pairs};
 use super::{Change, Note, Wishes};
 use crate::component::Component;
@@ -56,7 +57,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
     }
     super::wanted::wishes(&mut plan, review);
     for finding in review.findings() {
-        if finding.family != Family::Redundant && finding.check != "run-on" {
+        if finding.family != Family::Redundant && finding.check != "run-on" && finding.check != COURTESY {
             plan.edit(review, finding);
         }
     }

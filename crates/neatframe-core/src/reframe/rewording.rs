@@ -1,5 +1,6 @@
 //! Certain rewordings that no check asks for: two negatives made an order, one way of writing amounts.
 
+use super::courtesy::is_a_fault;
 use super::parted::is_second_half;
 use super::plan::Plan;
 use super::{borders, joined, measured};
@@ -7,7 +8,6 @@ use crate::checks;
 use crate::component::Component;
 use crate::counterparts::double_negative;
 use crate::edit::{Edit, capitalised};
-use crate::finding::Family;
 use crate::lexicon::vocabulary;
 use crate::review::Review;
 use crate::span::Span;
@@ -103,7 +103,7 @@ fn begins_sentence(review: &Review, unit: usize) -> bool {
 
 /// A prompt without a fault keeps its ways.
 pub(super) fn is_faulty(review: &Review) -> bool {
-    review.findings().iter().any(|found| !matches!(found.family, Family::Missing | Family::Cost))
+    review.findings().iter().any(is_a_fault)
 }
 
 /// "Please keep it short", "So we run two ferries", "Also name the pier": the word that ties a sentence to another goes, since

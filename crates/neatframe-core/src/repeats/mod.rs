@@ -9,11 +9,14 @@ mod edges;
 mod grounding;
 mod in_a_list;
 mod limits;
+mod listed_twice;
 mod manners;
 mod offered;
 mod one_each;
+mod one_of;
 mod orders;
 mod placed;
+mod put_as_question;
 mod said_that;
 mod scales;
 mod set_aside;
@@ -122,6 +125,9 @@ pub(crate) fn find(
         .chain(one_each::repeated(text, words, spans()))
         .chain(said_that::repeated(text, words, spans()))
         .chain(scales::repeated(text, words, spans()))
+        .chain(one_of::repeated(text, words, spans()))
+        .chain(put_as_question::repeated(text, words, spans()))
+        .chain(listed_twice::repeated(text, words, units, &demands))
         .chain(whole::repeated(text, words, spans()))
         .chain(values::same_fallback(text, words, spans()))
         .chain(values::same_way_out(text, words, spans()));

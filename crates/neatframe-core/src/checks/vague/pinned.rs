@@ -82,7 +82,11 @@ pub(super) fn is_pinned(
         _ if stands_for_a_level(text, words) || stands_below_a_level(case, unit) => true,
         _ if is_part_of_a_compound(text, words, hit) => true,
         VagueKind::Quality if stands_alone_in_brackets(text, words, hit) => true,
-        VagueKind::Quality | VagueKind::Quantity if is_what_is_judged(text, words, hit) => true,
+        VagueKind::Quality | VagueKind::Quantity
+            if is_what_is_judged(text, words, hit) && !names_the_fittest(text, words, hit) =>
+        {
+            true
+        }
         VagueKind::Quality | VagueKind::Quantity if is_relevant_to_what_is_told(case, words, hit) => true,
         // "Given parts of long documents, write …" tells what comes in.
         _ if is_of_what_is_given(text, words, hit) => true,
@@ -169,6 +173,14 @@ fn number_near(words: &[Word], hit: &Hit) -> bool {
     let from = hit.first.saturating_sub(NEAR);
     let to = words.len().min(hit.last + 1 + NEAR * 2);
     words[from..to].iter().any(|word| word.is_number())
+}
+
+/// "Whether it chose the most suitable tool": by what one suits more than another is open for the one who judges, too.
+fn names_the_fittest(text: &str, words: &[Word], hit: &Hit) -> bool {
+    words[hit.first..=hit.last].windows(2).any(|pair| {
+        pair[0].lower(text) == "most"
+            && matches!(&*pair[1].lower(text), "appropriate" | "suitable" | "fitting" | "effective")
+    })
 }
 
 /// "If it is good, …", and not "If a guest asks, give a brief answer".

@@ -1,5 +1,6 @@
 //! Words that carry nothing.
 
+mod courtesy;
 mod idle;
 mod praise;
 mod run_on;
@@ -13,6 +14,7 @@ use crate::span::Span;
 use crate::units::UnitKind;
 use crate::words::Word;
 
+pub(super) use courtesy::Courtesy;
 use run_on::LONG_SENTENCE;
 pub(super) use run_on::RunOn;
 
