@@ -113,13 +113,12 @@ mod open_standards {
         best_possible_way: "Do all the tasks in the best possible way." => ["unmeasured-wording"];
         genuine_value: "List the boats. Note which of them add genuine value." => ["unmeasured-wording"];
         objective: "Compare the boats. Be objective and precise." => ["unmeasured-wording"];
-        meaningful: "Sum up the log. Only add details that give meaningful information." => ["unmeasured-wording"];
     }
 
     remarks! { Redundant:
         closing_question: "Your task: decide whether the slip of the crew is valid or void.\n\nThe slip: {slip}\n\nGiven the above, is the slip valid or void?" => ["said-before"];
-        only_these_values: "Give a rating on the scale 0 (none), 2 (in part), 4 (whole).\nName the pier.\nThe rating must be only 4, 2 or 0." => ["said-before"];
-        two_lists: "Duties:\n- Propose new routes that others miss\n- Name the pier\n\nSteps:\n1. Read the log\n2. Propose new routes across the sound" => ["said-before"];
+        only_these_values: "Answer the list of '1' or '0' questions of the crew as JSON with the key answers.\n- Name the pier.\n- Answers must strictly be either '1' or '0'." => ["said-before"];
+        two_lists: "Duties:\n- Propose creative routes and stops others might miss\n- Name the pier\n\nSteps:\n1. Read the log\n2. Propose creative routes that cross the borders of the lines" => ["said-before"];
         and_its_opposite: "1. For each fare, name a boat that carries cars.\n2. For each fare, name a boat that does not carry cars." => [];
     }
 }
