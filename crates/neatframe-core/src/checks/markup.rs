@@ -341,20 +341,28 @@ impl Check for SkippedLevel {
     }
 }
 
-/// Raises a heading to the level below `from`, and with it those beside and below it.
+/// Raises a heading to the level below `from`, and with it those beside and below it, and those that slip the same way later on.
 fn raised(case: &Case<'_>, id: usize, from: u8, level: u8) -> Vec<Edit> {
-    let group = case.outline.sections[id..].iter().filter_map(|section| match section.mark {
-        Mark::Heading(level) => Some((level, section)),
-        _ => None,
-    });
-    group
-        .take_while(|(other, _)| *other > from)
-        .filter(|(other, _)| *other >= level)
-        .map(|(_, section)| {
+    let mut edits = Vec::new();
+    let (mut slips, mut before) = (true, from);
+    for section in &case.outline.sections[id..] {
+        let other = match section.mark {
+            Mark::Heading(level) => level,
+            Mark::Message(_) => break,
+            _ => continue,
+        };
+        if other < from {
+            break;
+        }
+        slips = other > from && (slips || other == level && before == from);
+        if slips && other >= level {
             let start = case.outline.pieces[section.first].lead.start();
-            Edit { span: Span::new(start, start + usize::from(level - from - 1)), replacement: String::new() }
-        })
-        .collect()
+            let marks = Span::new(start, start + usize::from(level - from - 1));
+            edits.push(Edit { span: marks, replacement: String::new() });
+        }
+        before = other;
+    }
+    edits
 }
 
 /// Sections marked in two ways.

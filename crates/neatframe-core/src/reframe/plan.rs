@@ -167,6 +167,15 @@ impl Plan {
         if !self.take(&finding.fix) {
             return;
         }
+        if finding.check == "skipped-level" {
+            for edit in &finding.fix {
+                let line = review.source().line_around(edit.span.start());
+                let heading = Span::new(edit.span.start(), line.end());
+                let now = review.source().slice(Span::new(edit.span.end(), line.end())).trim_end();
+                self.note(Change::Edited, heading, review, now.to_string(), &finding.message);
+            }
+            return;
+        }
         // Slots and numbers are changed in several places, each with a note of its own.
         let spread = matches!(finding.family, Family::Steps | Family::Slot);
         let same = |edit: &Edit| review.source().slice(edit.span) == edit.replacement;

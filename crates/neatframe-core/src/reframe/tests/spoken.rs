@@ -127,3 +127,19 @@ fn what_is_to_follow_is_no_slot_of_another_kind() {
     );
     assert!(out.contains("[date to follow]") && !out.contains("date_to_follow"), "{out}");
 }
+
+#[test]
+fn headings_that_skip_a_level_again_and_again_are_raised_at_once() {
+    let part = |name: &str| {
+        format!(
+            "## {name}\n\n#### Form\n\nName the pier of {name}.\n\n#### Rules\n\nOne line for {name}.\n\n"
+        )
+    };
+    let prompt: String =
+        ["Merle", "Tern", "Gull", "Heron", "Puffin", "Eider", "Teal", "Smew"].map(part).concat();
+    let result = reframed(&prompt);
+    assert!(!result.text.contains("####"), "{}", result.text);
+    assert_eq!(result.text.matches("\n### ").count(), 16, "{}", result.text);
+    let raised = |note: &&crate::reframe::Note| note.words == "#### Form" && note.now == "### Form";
+    assert_eq!(result.notes.iter().filter(raised).count(), 8, "{:?}", result.notes);
+}
