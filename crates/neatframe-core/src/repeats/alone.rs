@@ -6,7 +6,9 @@ use crate::span::Span;
 use crate::words::{Word, Words};
 
 /// What an answer may be made of, and the name it goes by here.
-const THINGS: [(&str, &str); 30] = [
+const THINGS: [(&str, &str); 32] = [
+    ("call", "call"),
+    ("calls", "call"),
     ("category", "label"),
     ("class", "label"),
     ("code", "code"),
@@ -236,6 +238,11 @@ fn read(text: &str, words: &[Word]) -> Option<Alone> {
 
 /// "Just give back one note": the words of a short order that opens so.
 fn just_this(text: &str, words: &[Word]) -> Option<Vec<u32>> {
+    // "You should only give back one note".
+    let lead = words.windows(2).take(1).any(|pair| {
+        pair[0].lower(text) == "you" && matches!(&*pair[1].lower(text), "should" | "must" | "may" | "will")
+    });
+    let words = &words[2 * usize::from(lead)..];
     let opens = words.first().is_some_and(|word| matches!(&*word.lower(text), "just" | "only"));
     let plain = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP | vocabulary::CONDITION);
     let stems = words.iter().take(NEAR * 2).filter(plain).map(|word| stem(&word.lower(text)));

@@ -69,6 +69,7 @@ impl Aim {
     const NEAR: usize = 9;
 
     fn read(text: &str, words: &[Word]) -> Option<Aim> {
+        let words = behind_a_reminder(text, words);
         let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
         // "Given a mail, extract …".
         let comma = (1..words.len().min(Self::NEAR)).find(|&at| lower(0) == "given" && lower(at) == ",");
@@ -97,6 +98,14 @@ impl Aim {
     }
 }
 
+/// "Remember that your job is to …": what it reminds of.
+fn behind_a_reminder<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let reminds =
+        matches!(&*lower(0), "remember" | "note" | "again") && matches!(&*lower(1), "that" | "," | ":");
+    if reminds { &words[2..] } else { words }
+}
+
 fn is_a_task(word: &str) -> bool {
     matches!(word, "task" | "job" | "goal" | "role" | "mission" | "objective" | "aim")
 }
@@ -111,6 +120,7 @@ pub(crate) fn calls_to_work(text: &str, words: &[Word]) -> bool {
 /// "Your task is to …", "given a slip, you must …": the ask, told as a duty.
 fn is_a_duty(text: &str, words: &[Word]) -> bool {
     const NEAR: usize = 12;
+    let words = behind_a_reminder(text, words);
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
     let must = |at: usize| {
         lower(at) == "you"

@@ -111,7 +111,15 @@ impl Check for UnmeasuredWording {
             if vague.is_empty() {
                 continue;
             }
-            let span = |hit: &Hit| words[hit.first].span().cover(words[hit.last].span());
+            // "And be concrete" is told as "be concrete".
+            let joined = |hit: &Hit| {
+                let first = words[hit.first].lower(case.source.text());
+                hit.first < hit.last
+                    && matches!(&*first, "and" | ",")
+                    && words[hit.first + 1].lower(case.source.text()) != "so"
+            };
+            let span =
+                |hit: &Hit| words[hit.first + usize::from(joined(hit))].span().cover(words[hit.last].span());
             let groups = by_kind(&vague);
             let told: Vec<String> = groups
                 .iter()

@@ -15,6 +15,10 @@ pub(super) fn words_that_say_nothing(
     if kind == PaddingKind::Inflated && lower(hit.first) == "when" && lower(hit.last - 1) == "to" {
         return (hit.first, hit.last - 1);
     }
+    // "You are a talented clerk": the praise, and not the persona.
+    if kind == PaddingKind::Intensifier && lower(hit.first) == "you" && hit.last == hit.first + 3 {
+        return (hit.last, hit.last);
+    }
     if kind != PaddingKind::Filler {
         return (hit.first, hit.last);
     }

@@ -100,7 +100,7 @@ impl Check for Padding {
                 let alone = rest.into_iter().all(|word| word.is_punctuation());
                 let finding = report(case, sink, unit.text, if alone { unit.text } else { span }, term);
                 if term.kind == PaddingKind::Intensifier && !alone {
-                    finding.fix = praise::toned_down(case.source.text(), words, hit.first, hit.last);
+                    finding.fix = praise::toned_down(case.source.text(), words, first, last);
                 }
             }
             for (first, last) in case.settings.words.padding(words) {
