@@ -21,7 +21,13 @@ struct File {
 
 /// Puts the answers of a file into an interview, in the order of the frames' parts. Errors name the file and the answer.
 pub(crate) fn read(path: &Path, interview: &mut Interview) -> Result<()> {
-    let file: File = crate::house::parsed(path)?;
+    let parsed: Result<File> = crate::house::parsed(path);
+    let file = match parsed {
+        Err(error) if path.exists() => {
+            bail!("{error:#}; answers stand under `[answers]`, one a line: `task = \"Write the notice\"`")
+        }
+        other => other?,
+    };
     let name = visible(&path.display().to_string());
     let known = parts();
     let part = |answer: &String| match known.iter().find(|part| part.name() == answer.replace('_', " ")) {

@@ -69,8 +69,12 @@ fn answers_under_unknown_names_are_refused() {
         "{}",
         run.err
     );
-    folder.file("n.toml", "answers = 3\n");
-    assert_eq!(folder.run(&["ask", "--answers", "n.toml"]).code, 2);
+    for wrong in ["answers = 3\n", "write the notice\n"] {
+        folder.file("n.toml", wrong);
+        let run = folder.run(&["ask", "--answers", "n.toml"]);
+        let told = ["n.toml: line 1", "`[answers]`"].iter().all(|part| run.err.contains(part));
+        assert!(run.code == 2 && told, "{}", run.err);
+    }
 }
 
 #[test]

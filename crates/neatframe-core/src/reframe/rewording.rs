@@ -82,8 +82,12 @@ fn set_capitals(plan: &mut Plan, review: &Review) {
     }
     if let Some(first) = set.first() {
         let word = capitalised(review.source().slice(*first));
-        let now = if set.len() == 1 { word } else { format!("{word}, and {} more", set.len() - 1) };
-        plan.tell(review, *first, &now, "a sentence begins with a capital");
+        let why = match set.len() {
+            1 => "a sentence begins with a capital".to_string(),
+            2 => "a sentence begins with a capital, here and once more".to_string(),
+            all => format!("a sentence begins with a capital, here and {} more times", all - 1),
+        };
+        plan.tell(review, *first, &word, &why);
     }
 }
 

@@ -103,3 +103,12 @@ fn typed_prompts_reframed_twice_stay() {
         assert_eq!(reframed(&once).text, once, "{text}");
     }
 }
+
+#[test]
+fn capitals_are_told_with_their_count() {
+    let typed = "write the notice for the quay. name the pier. leave out the fare. use at most 60 words.\n";
+    let notes = reframed(typed).notes;
+    let told =
+        |note: &crate::reframe::Note| note.now == "Write" && note.why.ends_with("here and 3 more times");
+    assert!(notes.iter().any(told), "{notes:?}");
+}
