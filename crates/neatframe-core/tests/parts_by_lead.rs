@@ -163,3 +163,9 @@ fn a_sample_between_two_rows() {
                   {outputs}\n";
     assert_eq!(of(prompt, "Therefore, the name"), Some(Component::Examples));
 }
+
+#[test]
+fn an_order_may_open_with_its_manner() {
+    let prompt = "I have a log that takes a number of a boat.\n\nCorrectly determine the pier of this boat for each of the numbers: {numbers}\n\nYou have five turns.\n";
+    assert_eq!(of(prompt, "Correctly"), Some(Component::Task));
+}

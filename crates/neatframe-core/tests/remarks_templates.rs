@@ -157,3 +157,13 @@ mod conflicts {
         one_kind_of_number: "Write the notes.\n\n- One line an entry, no ticket numbers.\n- Mention the ticket number ${ticket} in the first line.\n\n{{log}}" => ["order-against-ban"];
     }
 }
+
+mod holes {
+    remarks! { Slot:
+        amid_code: "Write the reply to {query} from {context}. Cite each source by appending `[<source_id>]` to the sentence." => [];
+        behind_labels: "Help with {request}.\n1. List the questions.\nQuestion: <Words>\n2. Turn each into a fact.\nQuestion: <Words>\nFact: <Words>\n3. Give a sample of each.\nFact: <Words>\nSample: <Words>" => [];
+        label_in_brackets: "Judge the reply.\n\n[Role] : {persona}\n[Reply] : {reply}" => [];
+        beside_yours: "Plan the trip.\n\nExample format:\n<think>\nThe trip: [your analysis here]\nThe goal needs: [breakdown here]\n</think>" => [];
+        by_hand: "Plan the trip.\n\nThe trip: [your analysis here]\nThe goal needs: [breakdown here]" => ["left-over-slot"];
+    }
+}

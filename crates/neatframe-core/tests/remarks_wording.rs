@@ -102,6 +102,8 @@ mod courtesy {
         want_you_to: "I want you to act as a pilot." => ["padding"];
         very_important_to: "List the piers.\nIt is also very important to name the boat." => ["padding"];
         talented: "You are a talented pilot. Name the pier." => ["padding"];
+        especially: "List the piers.\nIt's especially important to name the boat." => ["padding"];
+        follow_the_following: "Follow the following rules.\n- Name the pier.\n- Name the boat." => ["padding"];
         in_general: "Name the boats.\nIn general, leave out the fares." => ["padding"];
         in_general_terms: "Name the boats. Speak of the fares in general terms." => [];
         why_it_is_important: "Explain why it is important to shut the gate." => [];
@@ -121,11 +123,13 @@ mod open_standards {
     remarks! { Vague:
         very_alike: "Sort the slips into groups. Put two slips together when their faults are very similar." => ["unmeasured-wording"];
         not_useful: "Mend the answer with the new slip. If the context isn't useful, return the old answer." => ["unmeasured-wording"];
+        overall_clarity: "Mend the notice. Improve the overall clarity." => ["unmeasured-wording"];
         deep_thinking: "Engage in deep planning before you name the boat." => ["unmeasured-wording"];
     }
 
     remarks! { Redundant:
         only_the_call: "Answer the crew by calling tools.\n- You should only return the function call in tool call sections.\n- Name the pier.\n- You SHOULD NOT include any other text in the response." => ["said-before"];
+        restated: "You look at a page of a log.\nProvide a description of what it shows.\nText co-located with the page may be associated with other pages and unrelated, so do not just blindly quote it.\nTo restate, the co-located text is several pages of the log, so only use what is relevant to the page." => ["said-before"];
         reminded: "Your job is to answer the instruction of the guest from the slips below.\nName the pier.\nRemember that your job is to answer the instruction of the guest by combining all facts of the slips." => ["said-before"];
         closing_question: "Your task: decide whether the slip of the crew is valid or void.\n\nThe slip: {slip}\n\nGiven the above, is the slip valid or void?" => ["said-before"];
         only_these_values: "Answer the list of '1' or '0' questions of the crew as JSON with the key answers.\n- Name the pier.\n- Answers must strictly be either '1' or '0'." => ["said-before"];

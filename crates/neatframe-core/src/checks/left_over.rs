@@ -1,5 +1,6 @@
 //! Placeholders that a person forgot: brackets to fill, notes, blanks, dummy values.
 
+use super::hole_of_a_form::is_beside_yours;
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
 use crate::edit::{Edit, capitalised};
@@ -211,7 +212,7 @@ fn is_for_the_model(case: &Case<'_>, slot: &Slot, word: &str) -> bool {
     match word.to_ascii_lowercase().as_str() {
         "your" => shown || made || labelled,
         // `Answer: [answer here]` in the form that the reply is to have.
-        "here" => shown && names(),
+        "here" => shown && (names() || below_a_format(case, slot) && is_beside_yours(case, slot)),
         // `[Paste the plan.]` below a label of the answer.
         "paste" | "insert" => shown && inner.ends_with('.'),
         _ => false,

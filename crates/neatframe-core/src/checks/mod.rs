@@ -37,6 +37,7 @@ mod fixed_words;
 mod free_hours;
 mod half_sample;
 mod heap;
+mod hole_of_a_form;
 mod hours;
 mod inputs;
 mod kept_or_changed;

@@ -1,5 +1,6 @@
 //! Slots in two styles, and slots whose names say nothing.
 
+use super::hole_of_a_form::{is_amid_code, stands_behind_labels};
 use super::left_over::{below_a_format, by_hand};
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
@@ -71,6 +72,9 @@ impl Check for MixedSlots {
             // `{one action in the form above}`, `"Score: [SCORE]"`: a hole in the answer's template.
             let words = inner.split_whitespace().count();
             let shaped = slot.syntax == Syntax::Angles || is_of_the_answer(case, slot);
+            if is_amid_code(case, slot) || stands_behind_labels(case, slot) {
+                return true;
+            }
             if words >= 4 && shaped || is_quoted_template(case, slot) || is_shown_in_a_form(case, slot) {
                 return true;
             }
@@ -406,7 +410,7 @@ fn marked_names(text: &str) -> HashSet<&str> {
             names.insert(closed);
         } else if inner.contains(',') {
             names.extend(inner.split(',').map(str::trim));
-        } else if after.starts_with(':') || quoted {
+        } else if after.trim_start_matches(' ').starts_with(':') || quoted {
             names.insert(inner);
         }
     }

@@ -60,6 +60,13 @@ const SUBORDINATE: [&str; 16] = [
     "from", "with", "to", "by",
 ];
 
+/// How well an order is to be carried out. Sorted.
+const MANNERS: [&str; 16] = [
+    "accurately", "briefly", "carefully", "clearly", "closely", "concisely", "correctly", "critically",
+    "diligently", "faithfully", "precisely", "properly", "rigorously", "strictly", "systematically",
+    "thoroughly",
+];
+
 /// Words that are looked at for a verb.
 const LOOKED_AT: usize = 16;
 
@@ -94,7 +101,10 @@ pub(super) fn of(text: &str, words: &[Word]) -> Mood {
     if rest.first().is_some_and(|word| word.is(vocabulary::FINITE)) {
         return Mood::Statement;
     }
-    if first.is(vocabulary::VERB) || first.is(vocabulary::NEGATION) {
+    // "Correctly determine the pier".
+    let manner = MANNERS.binary_search(&&*first.lower(text)).is_ok()
+        && rest.first().is_some_and(|verb| verb.is(vocabulary::VERB) && !verb.is(vocabulary::STOP));
+    if first.is(vocabulary::VERB) || first.is(vocabulary::NEGATION) || manner {
         return Mood::Order;
     }
     if in_third_person(text, first) && !rest.first().is_some_and(told) {
@@ -169,6 +179,8 @@ mod tests {
         let mood = |text: &str| of(text, Words::read(text, 0).all());
         assert_eq!(mood("Write the letter."), Mood::Order);
         assert_eq!(mood("Because the yard opens late, put it first."), Mood::Order);
+        assert_eq!(mood("Correctly determine the pier."), Mood::Order);
+        assert!(MANNERS.is_sorted());
         assert_eq!(mood("You read claims."), Mood::Address);
         assert_eq!(mood("The desk closes at six."), Mood::Statement);
         assert_eq!(mood("It is very important to note that the desk closes at six."), Mood::Statement);

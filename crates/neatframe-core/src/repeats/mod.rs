@@ -420,7 +420,7 @@ fn ends_in_a_new_place(text: &str, later: &[Word], earlier: &[Word]) -> bool {
 /// How many words of meaning a repeat that calls itself one shares with what it repeats.
 const AGAIN: usize = 2;
 
-/// "Again, …", "as said above, …".
+/// "Again, …", "to restate, …", "as said above, …".
 fn says_that_it_repeats(text: &str, words: &[Word]) -> bool {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
     let once = usize::from(lower(0) == "once");
@@ -429,7 +429,11 @@ fn says_that_it_repeats(text: &str, words: &[Word]) -> bool {
     // "Again, name the pier.Now begin" goes on to something else.
     let one =
         !words[..words.len().saturating_sub(1)].iter().any(|word| matches!(word.text(text), "." | "!" | "?"));
-    one && (lower(once) == "again" && lower(once + 1) == "," || lower(0) == "as" && told && before)
+    let restates =
+        lower(0) == "to" && matches!(&*lower(1), "restate" | "repeat" | "reiterate") && lower(2) == ",";
+    one && (restates
+        || lower(once) == "again" && lower(once + 1) == ","
+        || lower(0) == "as" && told && before)
 }
 
 /// "The pier is closed": a fact in a few words, with nothing that binds.
