@@ -1,6 +1,6 @@
 //! A "please" in front of an order, left out of the result once all else is done.
 
-use super::{Change, Note, Reframed};
+use super::{Change, Note, Reframed, layout};
 use crate::edit::apply;
 use crate::finding::{Family, Finding};
 use crate::ledger::Uncounted;
@@ -33,7 +33,8 @@ pub(super) fn leave_out(reframed: &mut Reframed, review: &Review) {
     let places: Vec<Option<Span>> = of_source.unwrap_or_else(|| vec![None; 1 + left.related.len()]);
     for span in places {
         let gone = |note: &Note| {
-            note.change == Change::Dropped && note.span.zip(span).is_some_and(|(of, span)| of.contains(span))
+            matches!(note.change, Change::Dropped | Change::Edited)
+                && note.span.zip(span).is_some_and(|(of, span)| of.contains(span))
         };
         if !reframed.notes.iter().any(gone) {
             reframed.notes.push(Note {
@@ -45,11 +46,13 @@ pub(super) fn leave_out(reframed: &mut Reframed, review: &Review) {
             });
         }
     }
+    reframed.notes = layout::sorted(std::mem::take(&mut reframed.notes));
 }
 
 #[cfg(test)]
 mod tests {
-    use crate::reframe::tests::reworded;
+    use crate::reframe::Change;
+    use crate::reframe::tests::{reframed, reworded};
 
     #[test]
     fn a_sound_prompt_only_loses_its_pleases() {
@@ -58,5 +61,8 @@ mod tests {
         assert!(text.contains("# Task\n\nName the pier of the slip."), "{text}");
         assert!(text.contains("- If there is none, write \"none\"."), "{text}");
         assert_eq!(reworded(&text), text);
+        let changes: Vec<Change> = reframed(prompt).notes.iter().map(|note| note.change).collect();
+        assert!(changes.is_sorted_by_key(|change| *change == Change::Open), "{changes:?}");
+        assert_eq!(changes.iter().filter(|change| **change == Change::Dropped).count(), 2);
     }
 }
