@@ -4,7 +4,7 @@ use super::Case;
 use crate::slots::{Slot, Syntax};
 
 /// How many slots are looked at for others like one.
-const MANY: usize = 64;
+pub(super) const MANY: usize = 64;
 
 /// `[<id>]`, `type [id] [words]` in backticks: part of a longer piece of code, which no program fills.
 pub(super) fn is_amid_code(case: &Case<'_>, slot: &Slot) -> bool {
@@ -15,7 +15,7 @@ pub(super) fn is_amid_code(case: &Case<'_>, slot: &Slot) -> bool {
     hand && before.matches('`').count() % 2 == 1 && !before.ends_with('`')
 }
 
-/// `Fare: <Words>` and `Pier: <Words>` on three lines or more: each shows what kind of thing stands behind its label.
+/// `<Words>` at the end of three lines or more, behind a label each: it shows what kind of thing stands there.
 pub(super) fn stands_behind_labels(case: &Case<'_>, slot: &Slot) -> bool {
     const LEAST: usize = 3;
     let text = case.source.text();
@@ -32,8 +32,11 @@ pub(super) fn stands_behind_labels(case: &Case<'_>, slot: &Slot) -> bool {
 
 /// `[breakdown here]` in a form in which another line says "[your analysis here]".
 pub(super) fn is_beside_yours(case: &Case<'_>, slot: &Slot) -> bool {
-    case.slots.iter().take(MANY).any(|other| {
-        let head = case.text(other.inner).get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your "));
-        other.syntax == slot.syntax && head
-    })
+    let mut others = case.slots.iter().take(MANY);
+    others.any(|other| other.syntax == slot.syntax && is_yours(case.text(other.inner)))
+}
+
+/// "your reasoning": the model's to write.
+pub(super) fn is_yours(inner: &str) -> bool {
+    inner.trim_start().get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your "))
 }

@@ -177,7 +177,7 @@ pub(crate) trait Check: Sync {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>);
 }
 
-/// All checks, sorted by family, then id.
+/// All checks, family by family.
 pub(crate) static CHECKS: &[&dyn Check] = &[
     &missing::AbsentPart,
     &missing::ThinPart,

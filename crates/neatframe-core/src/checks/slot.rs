@@ -1,6 +1,6 @@
 //! Slots in two styles, and slots whose names say nothing.
 
-use super::hole_of_a_form::{is_amid_code, stands_behind_labels};
+use super::hole_of_a_form::{MANY, is_amid_code, is_yours, stands_behind_labels};
 use super::left_over::{below_a_format, by_hand};
 use super::{Case, Check, Meta, Sink};
 use crate::component::Component;
@@ -61,7 +61,7 @@ impl Check for MixedSlots {
         let doubtful = |slot: &&Slot| {
             let inner = case.text(slot.inner);
             // "{your reasoning}" is the model's to write.
-            if inner.trim_start().get(..5).is_some_and(|head| head.eq_ignore_ascii_case("your ")) {
+            if is_yours(inner) {
                 return true;
             }
             // `!fetch <boat>` is a line for a shell, "```json {ANSWER}```" shows a form.
@@ -416,9 +416,6 @@ fn marked_names(text: &str) -> HashSet<&str> {
     }
     names
 }
-
-/// How many slots are looked at for the same one.
-const MANY: usize = 64;
 
 /// `[NAME]`, which the answer shows as well, or a part of a pattern in backticks: nothing that a program fills.
 fn is_a_mark(case: &Case<'_>, marks: &Marks<'_>, slot: &Slot) -> bool {

@@ -19,7 +19,9 @@ pub(super) fn is_a_fault(finding: &Finding) -> bool {
 /// Takes each "please" out of the result, with a note for each one of the source.
 pub(super) fn leave_out(reframed: &mut Reframed, review: &Review) {
     let courtesy = |review: &Review| review.findings().iter().find(|found| found.check == COURTESY).cloned();
-    if !review.source().messages().is_empty() {
+    // Reading the result once more is only worth it where the word is in it.
+    let named = reframed.text.to_ascii_lowercase().contains("please");
+    if !named || !review.source().messages().is_empty() {
         return;
     }
     let Ok(source) = Source::from_bytes(reframed.text.clone().into_bytes()) else { return };
