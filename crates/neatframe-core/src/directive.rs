@@ -190,8 +190,20 @@ pub(crate) fn base(gerund: &str) -> Option<String> {
 /// The longest aim that stands before an order, in words and signs.
 const AIM: usize = 14;
 
+/// "And please keep in mind that the fare is 4 crowns": what it reminds of.
+fn behind_a_reminder<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let opens = (0..3).find(|&at| !matches!(&*lower(at), "and" | "also" | "please" | "always")).unwrap_or(3);
+    let keeps = matches!(&*lower(opens), "keep" | "bear")
+        && lower(opens + 1) == "in"
+        && lower(opens + 2) == "mind"
+        && lower(opens + 3) == "that";
+    if keeps { &words[opens + 4..] } else { words }
+}
+
 /// The order behind "To write the whole notice, list its parts first": what is aimed at is no demand of it.
 pub(crate) fn behind_its_aim<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let words = behind_a_reminder(text, words);
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
     let aims = lower(0) == "to" || lower(0) == "in" && lower(1) == "order" && lower(2) == "to";
     let comma = (2..words.len().min(AIM)).find(|&at| lower(at) == ",").filter(|_| aims);

@@ -7,6 +7,7 @@ use crate::outline::{Outline, PieceKind};
 use crate::source::Source;
 use crate::span::Span;
 use crate::units::UnitKind;
+use crate::words::Word;
 use std::borrow::Cow;
 use std::collections::{BTreeSet, HashMap};
 
@@ -534,9 +535,33 @@ fn deeper(case: &Case<'_>, unit: usize) -> Vec<Span> {
     found
 }
 
+/// References such as "criterion D" to a list that goes from A) to C).
+fn lost_capitals(case: &Case<'_>) -> Vec<Span> {
+    let text = case.source.text();
+    let marker = |span: Span| {
+        let body = text[span.range()].trim().trim_start_matches(['-', '*', ' ', '(']);
+        let letter = body.chars().next().filter(char::is_ascii_uppercase)?;
+        body[1..].starts_with([')', '.', ':']).then_some(letter)
+    };
+    let lines = case.units.iter().filter(|unit| unit.opens_piece);
+    let there: BTreeSet<char> = lines.filter_map(|unit| marker(unit.with_lead(case.outline))).collect();
+    let Some(last) = there.iter().next_back().filter(|_| there.len() >= 3 && there.contains(&'A')) else {
+        return Vec::new();
+    };
+    let lost = |pair: &[Word]| {
+        let name = pair[0].lower(text);
+        let letter = pair[1].text(text).chars().next().filter(|_| pair[1].text(text).len() == 1)?;
+        let named = matches!(&*name, "criterion" | "rule" | "step" | "option" | "class" | "case" | "level");
+        let near = letter.is_ascii_uppercase() && letter > *last && letter as u32 <= *last as u32 + 3;
+        (named && near).then(|| pair[0].span().cover(pair[1].span()))
+    };
+    case.demands().flat_map(|unit| case.words_of(unit).windows(2)).filter_map(lost).collect()
+}
+
 /// References such as "for (d)" to a list that goes from (a) to (c).
 pub(crate) fn lost_letters(case: &Case<'_>) -> Vec<Span> {
     let text = case.source.text();
+    let mut lost = lost_capitals(case);
     let bracketed = |span: Span| {
         let body = text[span.range()].trim();
         let inner = body.strip_prefix('(')?.strip_suffix(')')?;
@@ -546,9 +571,8 @@ pub(crate) fn lost_letters(case: &Case<'_>) -> Vec<Span> {
     let markers = case.outline.pieces.iter().filter_map(|piece| bracketed(piece.lead));
     let there: BTreeSet<char> = markers.collect();
     if there.len() < 2 {
-        return Vec::new();
+        return lost;
     }
-    let mut lost = Vec::new();
     for (unit, label) in case.labels.iter().enumerate() {
         let words = case.words_of(unit);
         if label.component == Some(Component::Examples) || case.units[unit].kind == UnitKind::Code {

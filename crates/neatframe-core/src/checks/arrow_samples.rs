@@ -12,6 +12,7 @@ const ROW: usize = 2;
 const MANY: usize = 400;
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    on_two_lines(case, sink);
     let shows = |line: Span| {
         let unit = case.unit_at(line);
         case.units.get(unit).is_some_and(|holder| holder.text.overlaps(line) && holder.kind != UnitKind::Mark)
@@ -42,6 +43,42 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             let message = format!("the sample `{}` has no output", case.shown(odd));
             sink.report(odd, message, "show what comes back for it, or take it out");
         }
+    }
+}
+
+/// Two samples of which each has its output on a line of its own, and right below them an input of the same form with none.
+fn on_two_lines(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let points = |line: &str| ["->", "→", "=>", "⇒"].iter().any(|arrow| line.starts_with(arrow));
+    let commas = |line: &str| line.matches(", ").count();
+    let mut input: Option<&str> = None;
+    let (mut shown, mut form) = (0, 0);
+    let mut at = 0;
+    let mut lines = case.source.text().split_inclusive('\n').peekable();
+    while let Some(line) = lines.next() {
+        let own = Span::new(at, at + line.trim_end().len());
+        at += line.len();
+        let said = line.trim();
+        if said.is_empty() {
+            continue;
+        }
+        if points(said) {
+            if let Some(input) = input.take().filter(|input| shown == 0 || commas(input) == form) {
+                (shown, form) = (shown + 1, commas(input));
+            }
+            continue;
+        }
+        let ends = lines.peek().is_none_or(|next| next.trim().is_empty());
+        let alike = shown >= ROW && form >= ROW && commas(said) == form && input.is_none();
+        if alike && ends && !said.ends_with(['.', ':']) && !said.contains(['{', '<', '[']) {
+            let message = format!("the sample `{}` has no output", case.shown(own));
+            sink.report(own, message, "show what comes back for it, or take it out");
+            return;
+        }
+        // What is no input of that form ends the row.
+        if shown > 0 && commas(said) != form {
+            shown = 0;
+        }
+        input = Some(said);
     }
 }
 

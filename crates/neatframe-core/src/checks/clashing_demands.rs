@@ -1,14 +1,14 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, accompanied, against_template, always_there, answer_tag, answer_times,
-    before_its_time, case_outcome, catch_all, choice_ruled_out, closed_days, counts, deed_ruled_out,
-    each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
-    kept_or_changed, left_out_or_marked, listed_order, miscounted, more_than_asked, needed_or_not,
-    none_at_all, nothing_beside, one_or_several, only_one_of_two, only_or_all, outside_choices,
-    outside_hours, parts_past_whole, past_count, per_holder, range_in_template, refused_topic, rival_sources,
-    rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out, thresholds, tie_break, two_origins,
-    two_units, two_ways_out, without_consent, years_left_out,
+    Case, Check, Meta, Sink, accompanied, against_template, all_or_left_out, always_there, answer_tag,
+    answer_times, before_its_time, case_outcome, catch_all, choice_ruled_out, closed_days, counts,
+    deed_ruled_out, each_opens, emptied, even_so, field_done_or_not, first_question, fixed_words, free_hours,
+    kept_or_changed, left_out_or_marked, level_times, listed_order, miscounted, more_than_asked,
+    needed_or_not, none_at_all, nothing_beside, one_or_several, only_one_of_two, only_or_all,
+    outside_choices, outside_hours, parts_past_whole, past_count, per_holder, range_in_template,
+    refused_topic, rival_sources, rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out,
+    thresholds, tie_break, two_origins, two_units, two_ways_out, without_consent, years_left_out,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -186,6 +186,8 @@ impl Check for ClashingDemands {
         deed_ruled_out::run(case, sink);
         scale_or_names::run(case, sink);
         sign_ruled_out::run(case, sink);
+        all_or_left_out::run(case, sink);
+        level_times::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -22,7 +22,7 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     if named.is_empty() {
         return;
     }
-    let Some((sign, names)) = header(case) else { return };
+    let Some((sign, names)) = column_names(case) else { return };
     let rows = (0..case.units.len()).filter(|&unit| {
         case.labels[unit].component == Some(Component::Examples) && case.units[unit].kind != UnitKind::Mark
     });
@@ -55,7 +55,9 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
 fn miscut(case: &Case<'_>, sink: &mut Sink<'_>) {
     /// Longer values are running text, in words.
     const WORDS: usize = 4;
-    let Some((sign, names)) = header(case).filter(|(sign, _)| matches!(*sign, ";" | " | ")) else { return };
+    let Some((sign, names)) = column_names(case).filter(|(sign, _)| matches!(*sign, ";" | " | ")) else {
+        return;
+    };
     let shown = (0..case.units.len()).filter(|&unit| {
         case.labels[unit].component == Some(Component::Examples)
             && !matches!(case.units[unit].kind, UnitKind::Mark | UnitKind::Table)
@@ -101,7 +103,7 @@ pub(super) fn lines(case: &Case<'_>, unit: usize) -> Vec<Span> {
 }
 
 /// The row that names the columns, in lower case, and the sign between them.
-fn header(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
+pub(crate) fn column_names(case: &Case<'_>) -> Option<(&'static str, Vec<String>)> {
     let shapes = (0..case.units.len()).filter(|&unit| {
         case.labels[unit].component == Some(Component::OutputFormat)
             && case.units[unit].kind != UnitKind::Mark

@@ -53,6 +53,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     }
     without_end(case, sink, &seen);
     one_too_many(case, sink);
+    in_all(case, sink);
+    beside_the_only_one(case, sink);
     beyond_the_last(case, sink);
     // "The top three" of what the prompt is about: the persona or the ask names it.
     let asked: HashSet<u32> = (0..case.units.len())
@@ -142,6 +144,75 @@ fn bare_paragraphs(case: &Case<'_>, rule: &Requirement) -> Option<u32> {
     let long = if of_all { LONG } else { BARE };
     let bare = orders && !of_some && !rule.conditional && words.count() <= long;
     bound.most.filter(|_| bare && bound.least == bound.most)
+}
+
+/// "Recommend exactly one boat", "give two alternatives".
+fn beside_the_only_one(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let lower = |unit: usize, at: usize| {
+        case.words_of(unit).get(at).map_or(Cow::Borrowed(""), |word| word.lower(text))
+    };
+    let firm = |unit: &usize| {
+        let words = case.words_of(*unit);
+        words.len() <= LONG && !is_exception(text, words)
+    };
+    let only = case.demands().filter(firm).find(|&unit| {
+        let picks = matches!(
+            &*lower(unit, 0),
+            "recommend" | "suggest" | "propose" | "name" | "offer" | "give" | "choose" | "pick" | "return"
+        );
+        let single = matches!(&*lower(unit, 1), "exactly" | "only" | "just") && lower(unit, 2) == "one";
+        // "Exactly one per guest", "only one sentence".
+        let whole = !case.words_of(unit).iter().any(|word| {
+            matches!(&*word.lower(text), "per" | "each" | "every") || word.is(vocabulary::MEASURE)
+        });
+        picks && single && whole
+    });
+    let Some(only) = only else { return };
+    let others = case.demands().filter(|unit| *unit != only).filter(firm).find(|&unit| {
+        let gives = matches!(
+            &*lower(unit, 0),
+            "recommend" | "suggest" | "propose" | "name" | "offer" | "give" | "add" | "list" | "include"
+        );
+        let several = case.words_of(unit).get(1).and_then(|word| number(text, *word)).is_some_and(|n| n > 1);
+        gives && several && matches!(&*lower(unit, 2), "alternatives" | "options" | "others" | "more")
+    });
+    if let Some(others) = others {
+        let (later, earlier) = (others.max(only), others.min(only));
+        sink.clash(case, case.units[later].text, case.units[earlier].text);
+    }
+}
+
+/// "Write 20 questions", "ask 15 questions in total".
+fn in_all(case: &Case<'_>, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let exact = |rule: &&Requirement| match &rule.demand {
+        Demand::Amount { measure: Measure::Items(things), bound } => {
+            let fixed = bound.least == bound.most && !bound.about && !rule.conditional;
+            (fixed && rule.subject == Subject::Reply).then_some((*things, bound.most?))
+        }
+        _ => None,
+    };
+    let total = |rule: &&Requirement| {
+        let end = case.units[rule.unit].text.end();
+        let behind = case.words.within(Span::new(rule.span.end().min(end), end));
+        let lower = |at: usize| behind.get(at).map_or(Cow::Borrowed(""), |word: &Word| word.lower(text));
+        lower(0) == "in" && matches!(&*lower(1), "total" | "all")
+            || matches!(&*lower(0), "altogether" | "overall")
+    };
+    let rules = || case.requirements.iter().take(RULES);
+    for whole in rules().filter(total) {
+        let Some((things, count)) = exact(&whole) else { continue };
+        let asked = rules().find(|rule| {
+            let orders = case.words_of(rule.unit).first().is_some_and(|word| word.is(vocabulary::VERB));
+            let task = case.labels[rule.unit].component == Some(Component::Task);
+            let other = exact(rule).is_some_and(|(other, number)| other == things && number != count);
+            rule.unit < whole.unit && orders && task && other
+        });
+        if let Some(asked) = asked {
+            sink.clash(case, whole.span, asked.span);
+        }
+    }
 }
 
 /// "Exactly two columns", "add a third column".

@@ -80,7 +80,9 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         // "The wifi password for testing is Kiebitz-2031": what stands between says what it is for.
         let told = (at + 1..at + 8)
             .find(|&to| words.get(to).is_some_and(|word| matches!(&*word.lower(text), "is" | ":" | "=")));
-        if let Some(told) = told.filter(|_| lower.starts_with("pass") || lower == "code") {
+        let named = lower.starts_with("pass") || matches!(&*lower, "code" | "pin" | "key" | "token");
+        let told = told.filter(|_| named);
+        if let Some(told) = told {
             value = told;
         }
         while words

@@ -23,6 +23,8 @@ struct Lasting {
     least: bool,
     /// It is a limit for the reply itself.
     of_the_reply: bool,
+    /// "No lesson", "each lesson": whichever it is.
+    of_any: bool,
     span: Span,
 }
 
@@ -77,6 +79,13 @@ impl Lasting {
         let items = case.units[self.unit].block == case.units[other.unit].block
             && matches!(case.units[self.unit].kind, UnitKind::Item { .. } | UnitKind::Field);
         let whole = self.of_the_reply && other.of_the_reply;
+        // "No lesson is longer than an hour", "the park lesson takes two hours".
+        let past = |cap: &Lasting, one: &Lasting| {
+            cap.most && cap.of_any && !one.of_any && !one.most && one.minutes > cap.minutes
+        };
+        if self.thing == other.thing && (past(self, other) || past(other, self)) {
+            return true;
+        }
         self.thing == other.thing && self.led_by == other.led_by && apart && !fits && (!items || whole)
     }
 }
@@ -102,6 +111,7 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
             most,
             least,
             of_the_reply: true,
+            of_any: false,
             span,
         });
     }
@@ -138,6 +148,7 @@ fn lasting(text: &str, unit: usize, words: &[Word]) -> Option<Lasting> {
         most,
         least: false,
         of_the_reply: false,
+        of_any: at.checked_sub(1).is_some_and(|at| matches!(&*lower(at), "no" | "each" | "every" | "any")),
         span: words[at.min(from)].span().cover(words[at.max(to - 1)].span()),
     })
 }

@@ -42,7 +42,9 @@ impl Fate {
         }
         if !changed.among_all {
             // "All comments" are removed, "the code comments" are to stay.
-            let all = changed.all && kept.thing.len() == 2 && changed.thing.len() == 1;
+            let all = changed.all && kept.thing.len() == 2 && changed.thing.len() == 1
+                // "Every quotation" is kept, "long quotations" are shortened.
+                || kept.all && changed.thing.len() == 2 && kept.thing.len() == 1;
             return changed.thing == kept.thing || all && changed.thing.last() == kept.thing.last();
         }
         let holds = |few: &Fate, many: &Fate| few.thing.iter().all(|stem| many.thing.contains(stem));
@@ -101,15 +103,22 @@ fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
     if changes || keeps {
         let from = ban + 1;
         let the = matches!(&*lower(from), "the" | "all" | "every" | "each" | "any");
-        let end = (from..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
-        let behind = lower(end);
+        let end = (from..words.len()).find(|&at| closes(text, words[at]) || lower(at) == "exactly");
+        let end = end.unwrap_or(words.len());
+        let behind = lower(end + usize::from(lower(end) == "exactly"));
         let original = matches!(&*lower(from + 1), "original") && the;
         let stays = keeps
             && (original || AS_IT_IS.contains(&&*behind) || behind == "in" && lower(end + 2) == "original");
         // "Change the title of the table" is about one of them, "leave the title out" keeps nothing.
+        // "Shorten long quotations", and nothing behind it.
+        let bare = changes
+            && ban == 0
+            && end == from + 2
+            && matches!(&*behind, "" | ".")
+            && lower(from + 1).ends_with('s');
         // "Replace names with initials" speaks of every name.
         let swapped = verb == "replace" && matches!(&*behind, "with" | "by");
-        let whole = changes && (ban > 0 || swapped || the && behind != "of" && behind != "in");
+        let whole = changes && (ban > 0 || swapped || bare || the && behind != "of" && behind != "in");
         // A ban on any change is one on each.
         let verb = Some(verb.into_owned()).filter(|verb| changes && verb != "touch" && verb != "change");
         return some(text, &words[from..end], verb, changes && ban == 0, false).filter(|_| stays || whole);

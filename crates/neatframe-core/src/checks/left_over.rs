@@ -307,6 +307,29 @@ fn note_in_brackets(text: &str, words: &[Word]) -> Option<Span> {
     if let (Some(from), Some(to)) = (insert, here) {
         return Some(words[from].span().cover(words[to].span()));
     }
+    // "INSERT LOGO, then the address": a statement of a query goes on.
+    let thing = insert.filter(|&at| {
+        let name = words.get(at + 1).map_or("", |word| word.text(text));
+        let ends = words.get(at + 2).is_none_or(|word| word.is_punctuation() && word.text(text) != "(");
+        let spoken =
+            at == 0 || matches!(&*lower(at - 1), ":" | "[" | "(" | "," | "of" | "to" | "with" | "for");
+        name.len() >= 3 && name.chars().all(|c| c.is_ascii_uppercase()) && name != "INTO" && ends && spoken
+    });
+    if let Some(at) = thing.filter(|_| words.iter().any(|word| word.text(text).contains(char::is_lowercase)))
+    {
+        return Some(words[at].span().cover(words[at + 1].span()));
+    }
+    // "The card to [...] for the cake".
+    let dots = (1..words.len()).find(|&at| {
+        let (open, close) = (words[at - 1], words.get(at + 1));
+        let held = matches!(words[at].text(text), "..." | "…") && open.text(text) == "[";
+        let led =
+            at >= 2 && matches!(&*lower(at - 2), "to" | "for" | "from" | "with" | "by" | "at" | "about");
+        held && led && close.is_some_and(|word| word.text(text) == "]")
+    });
+    if let Some(at) = dots {
+        return Some(words[at - 1].span().cover(words[at + 1].span()));
+    }
     if let Some(at) =
         words.windows(2).position(|pair| pair[0].lower(text) == "lorem" && pair[1].lower(text) == "ipsum")
     {

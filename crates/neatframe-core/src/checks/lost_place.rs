@@ -102,16 +102,19 @@ pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
 }
 
 /// Documents that a prompt may hold, and that others hold: "see the style guide above".
-const DOCUMENTS: [&str; 35] = [
-    "schema", "template", "table", "scale", "specification", "brief", "definitions", "block", "list", "form",
-    "guide", "handbook", "manual", "policy", "policies", "playbook", "dictionary", "glossary", "rubric",
-    "checklist", "legend", "map", "chart", "diagram", "figure", "appendix", "attachment", "timetable",
-    "catalogue", "catalog", "menu", "contract", "agreement", "diff", "transcript",
+const DOCUMENTS: [&str; 39] = [
+    "process", "procedure", "workflow", "flowchart", "schema", "template", "table", "scale", "specification",
+    "brief", "definitions", "block", "list", "form", "guide", "handbook", "manual", "policy", "policies",
+    "playbook", "dictionary", "glossary", "rubric", "checklist", "legend", "map", "chart", "diagram",
+    "figure", "appendix", "attachment", "timetable", "catalogue", "catalog", "menu", "contract", "agreement",
+    "diff", "transcript",
 ];
 
 /// Those that a list of items, or labelled lines, may be.
-const LISTED: [&str; 9] =
-    ["list", "definitions", "scale", "checklist", "template", "form", "schema", "rubric", "legend"];
+const LISTED: [&str; 12] = [
+    "list", "definitions", "scale", "checklist", "template", "form", "schema", "rubric", "legend", "process",
+    "procedure", "workflow",
+];
 
 /// Those of them that plain items are not.
 const FORMS: [&str; 3] = ["template", "form", "schema"];

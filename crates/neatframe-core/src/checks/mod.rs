@@ -2,17 +2,20 @@
 
 mod accompanied;
 mod against_template;
+mod all_or_left_out;
 mod always_there;
 mod answer_options;
 mod answer_tag;
 mod answer_times;
 mod arrow_samples;
+mod band_shown;
 mod before_its_time;
 mod beyond_levels;
 mod broken_slot;
 mod budget;
 mod case_outcome;
 mod catch_all;
+mod choice_in_template;
 mod choice_ruled_out;
 mod clashing_demands;
 mod closed_days;
@@ -43,6 +46,7 @@ mod inputs;
 mod kept_or_changed;
 mod left_out_or_marked;
 mod left_over;
+mod level_times;
 mod listed_fields;
 mod listed_items;
 mod listed_order;
@@ -131,8 +135,10 @@ use crate::source::Source;
 use crate::span::Span;
 use crate::units::{Unit, UnitKind};
 use crate::words::{Word, Words};
+pub(crate) use columns::column_names;
 pub(crate) use sink::Sink;
 use std::collections::{HashMap, HashSet};
+pub(crate) use wordy::parted;
 
 /// How a house treats a check.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -331,8 +337,13 @@ pub(crate) fn demands<'a>(units: &'a [Unit], labels: &'a [Label]) -> impl Iterat
         let manner = label.facets.contains(Facet::Tone) && units[unit].text.len() <= MANNER;
         let sample = label.component == Some(Component::Examples);
         let asks = !sample && (obliges || manner || asking.iter().any(|part| label.serves(*part)));
-        let prose =
-            !matches!(units[unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn);
+        // "Title: at most 8 words", and a sample with the same labels below.
+        let shape = label.component == Some(Component::OutputFormat);
+        let prose = match units[unit].kind {
+            UnitKind::Mark | UnitKind::Code | UnitKind::Table => false,
+            UnitKind::Turn => shape,
+            _ => true,
+        };
         asks && prose
     })
 }

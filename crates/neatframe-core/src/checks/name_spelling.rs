@@ -1,6 +1,7 @@
 //! The persona's name, spelled two ways, and a persona with two names.
 
 use super::{Case, Check, Meta, Sink};
+use crate::component::Component;
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::persona;
@@ -45,6 +46,7 @@ impl Check for NameSpelling {
             spelled_otherwise(case, persona, sink);
             return;
         }
+        under_another_name(case, persona, sink);
         let name = persona.text(text);
         let slipped = case.words.all().iter().find(|word| {
             let other = word.text(text);
@@ -81,6 +83,33 @@ fn spelled_otherwise(case: &Case<'_>, persona: Word, sink: &mut Sink<'_>) {
             format!("`{}` is `{}` with a slip, or somebody else", word.text(text), persona.text(text));
         let write = format!("write `{}` everywhere", persona.text(text));
         sink.report(word.span(), message, write).related.push(persona.span());
+    }
+}
+
+/// "You are Merle", "Nora never names a price": a rule for somebody of whom nothing else is said.
+fn under_another_name(case: &Case<'_>, persona: Word, sink: &mut Sink<'_>) {
+    let text = case.source.text();
+    let (name, own) = (persona.text(text), case.unit_at(persona.span()));
+    let ruled = |unit: usize| {
+        let words = case.words_of(unit);
+        let [first, how, verb, ..] = words else { return None };
+        let firm = matches!(&*how.lower(text), "never" | "always");
+        let does = verb.lower(text).ends_with('s') && !verb.is_punctuation();
+        let other = first.text(text);
+        let rule = case.labels[unit].component == Some(Component::Constraints);
+        (rule
+            && firm
+            && does
+            && is_name(text, *first)
+            && !other.ends_with('s')
+            && !differs_by_a_slip(name, other))
+        .then_some(*first)
+    };
+    let Some(other) = case.demands().filter(|unit| *unit != own).find_map(ruled) else { return };
+    let said = |word: &&Word| word.lower(text) == other.lower(text);
+    if case.words.all().iter().filter(said).count() == 1 {
+        let message = format!("`{}` is `{name}` elsewhere", other.text(text));
+        sink.report(other.span(), message, "keep one name").related.push(persona.span());
     }
 }
 

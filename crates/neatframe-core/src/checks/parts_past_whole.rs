@@ -20,7 +20,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         _ => None,
     };
     let whole = firm().find_map(|rule| {
-        let most = words(rule)?.most.filter(|_| rule.subject == Subject::Reply && rule.part.is_none())?;
+        let of_all = rule.subject == Subject::Reply && rule.part.is_none() || names_the_text(case, rule);
+        let most = words(rule)?.most.filter(|_| of_all)?;
         Some((rule, most))
     });
     let Some((whole, most)) = whole else { return };
@@ -80,6 +81,29 @@ fn lines_of_a_form(case: &Case<'_>, sink: &mut Sink<'_>, whole: &Requirement, mo
         .push(earlier);
     true
 }
+
+/// "The note fits on half a page, about 120 words": what is written by the name that it has in the task.
+fn names_the_text(case: &Case<'_>, rule: &Requirement) -> bool {
+    let text = case.source.text();
+    let words = case.words_of(rule.unit);
+    let named = match &rule.subject {
+        Subject::Named(name) => Some(name.as_str()),
+        Subject::Reply => rule.part.as_deref(),
+        _ => None,
+    };
+    let opens = words.get(1).is_some_and(|word| Some(&*word.lower(text)) == named);
+    let begins = words.first().is_some_and(|word| matches!(&*word.lower(text), "the" | "your"));
+    let written = case.demands().take_while(|unit| *unit < rule.unit).any(|unit| {
+        let words = case.words_of(unit);
+        let verb = words.first().is_some_and(|word| WRITES.contains(&&*word.lower(text)));
+        verb && words.iter().take(ASK).any(|word| Some(&*word.lower(text)) == named)
+    });
+    opens && begins && written
+}
+
+/// Verbs of an order that names what is written, and how far behind them it stands, in words.
+const WRITES: [&str; 7] = ["write", "draft", "turn", "make", "produce", "prepare", "compose"];
+const ASK: usize = 16;
 
 /// "A summary of 100 words", "the summary has three paragraphs of 80 words each".
 fn in_a_named_part(case: &Case<'_>, sink: &mut Sink<'_>) {

@@ -88,7 +88,7 @@ impl Check for PrivateData {
             let span = match name {
                 Some(name) => span.cover(name),
                 None if spoken_of || card.is_some() || own.is_some() || is_of_one_person(text, words) => span,
-                None if names_a_relative(text, words) => span,
+                None if names_a_relative(text, words) || mail.is_some() => span,
                 None => continue,
             };
             // A company's own line, in the signature or the facts, belongs to no person.
@@ -165,6 +165,12 @@ fn own_mail(body: &str) -> Option<(usize, usize)> {
             .chain(body[end..].split(|c: char| !c.is_alphanumeric()));
         around.any(|word| word.to_lowercase() == name && word.starts_with(char::is_uppercase))
     });
+    // "lucia quayle (lucia.quayle@mailbox.example)": both names stand right before it, whatever their case.
+    let mut before =
+        body[..start].split(|c: char| !c.is_alphanumeric()).filter(|word| !word.is_empty()).rev();
+    let (last, first) = (before.next().unwrap_or(""), before.next().unwrap_or(""));
+    let both = first.len() >= 3 && format!("{first}.{last}").to_lowercase() == local;
+    let beside = beside || both;
     (beside && body[sign + 1..end].contains('.'))
         .then(|| (start, body[start..end].trim_end_matches('.').len()))
 }
@@ -302,8 +308,9 @@ fn birth(text: &str, words: &[Word]) -> Option<Span> {
 
 /// `account 5512-0081-34`, an international account number, a card or insurance number.
 fn account(text: &str, words: &[Word]) -> Option<Span> {
-    const SIGNS: [&str; 10] = [
-        "account", "iban", "card", "ssn", "passport", "insurance", "licence", "policy", "security", "insured",
+    const SIGNS: [&str; 12] = [
+        "account", "ahv", "iban", "card", "nhs", "ssn", "passport", "insurance", "licence", "policy",
+        "security", "insured",
     ];
     words.iter().enumerate().find_map(|(at, word)| {
         if !SIGNS.contains(&&*word.lower(text)) {

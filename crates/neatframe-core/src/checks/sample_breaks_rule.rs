@@ -1,10 +1,10 @@
 //! Samples that break a rule of the prompt.
 
 use super::{
-    Case, Check, Meta, Sink, answer_options, beyond_levels, coded, columns, field_rules, filled_forms,
-    listed_fields, listed_items, number_kept_back, odd_label, over_a_bound, owed_word, quoted_number,
-    salutation, shown_within, sorted_by_rule, things_shown, total_of_fields, typed_fields, uncited,
-    whole_sample, word_alone,
+    Case, Check, Meta, Sink, answer_options, band_shown, beyond_levels, choice_in_template, coded, columns,
+    field_rules, filled_forms, listed_fields, listed_items, number_kept_back, odd_label, over_a_bound,
+    owed_word, quoted_number, salutation, shown_within, sorted_by_rule, things_shown, total_of_fields,
+    typed_fields, uncited, whole_sample, word_alone,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -100,6 +100,18 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
             let rule = whole.as_ref().unwrap_or(rule);
             let of_language = matches!(rule.demand, Demand::Manner { axis: "answer language", .. });
             if of_language && several_languages {
+                continue;
+            }
+            // "Keywords: lido, opening", where there are three to five of them.
+            if let Demand::Amount { measure: Measure::Items(things), bound } = &rule.demand
+                && *things == label
+                && !case.text(shown.content).trim().contains(['.', ';', '\n', '{', '['])
+            {
+                let count = case.text(shown.content).split(',').count();
+                if !bound.holds(count) && count > 1 {
+                    report(case, sink, shown.content, format!("a sample has {count} {things}"), rule.span);
+                    break;
+                }
                 continue;
             }
             let Some(content) = place_of(case, rule, shown, &label) else { continue };
@@ -220,6 +232,8 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     word_alone::run(case, sink);
     listed_items::run(case, &rules, sink);
     total_of_fields::run(case, sink);
+    band_shown::run(case, sink);
+    choice_in_template::run(case, &rules, sink);
 }
 
 /// The only field of the template that a record has nowhere.

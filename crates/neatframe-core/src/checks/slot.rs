@@ -264,9 +264,16 @@ fn is_to_be_written(case: &Case<'_>, slot: &Slot) -> bool {
     let told =
         matches!(line.trim_end(), "use" | "write" | "put" | "leave" | "keep" | "always use" | "always write");
     let after = case.source.text()[slot.span.end()..].trim_start();
-    told && ["where", "when", "if", "for", "in place", "instead", "as "]
-        .iter()
-        .any(|word| after.starts_with(word))
+    // "If the letter names no date, write [DATE MISSING]".
+    let cased = ["if ", "when ", "where "].iter().any(|word| line.contains(word))
+        && [", write", ", put", ", say", ", use", ", enter"]
+            .iter()
+            .any(|verb| line.trim_end().ends_with(verb));
+    cased
+        || told
+            && ["where", "when", "if", "for", "in place", "instead", "as "]
+                .iter()
+                .any(|word| after.starts_with(word))
 }
 
 /// What stands on its line before a slot, as far as a line is read by people.

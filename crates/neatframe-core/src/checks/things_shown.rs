@@ -20,6 +20,9 @@ const TEXTS: [&str; 12] = [
     "question",
 ];
 
+/// What a rule on gaps calls whichever part has nothing in it.
+const ANY_PART: [&str; 9] = ["", "heading", "section", "field", "part", "line", "point", "item", "entry"];
+
 pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) {
     too_many_or_few(case, rules, sink);
     for (unit, holder) in case.units.iter().enumerate() {
@@ -101,6 +104,9 @@ fn other_gap(case: &Case<'_>, rules: &[&Requirement], unit: usize, sink: &mut Si
     let Some((label, shown)) = line.split_once(':') else { return };
     let (label, shown) = (label.trim().to_lowercase(), shown.trim());
     let other = rules.iter().find_map(|rule| match &rule.demand {
+        Demand::Gap { of, way } if ANY_PART.contains(&of.as_str()) => {
+            way.value().is_some_and(|value| trial::is_another_sign(shown, value)).then_some(rule.span)
+        }
         Demand::Gap { of, way } if !of.is_empty() && *of == label => {
             way.value().is_some_and(|value| trial::is_another_gap(shown, value)).then_some(rule.span)
         }

@@ -7,6 +7,8 @@ use std::borrow::Cow;
 
 /// Words from which a sentence says more than this.
 const LONG: usize = 30;
+/// Verbs for what holds of both.
+const FITS: [&str; 8] = ["fit", "apply", "match", "qualify", "suit", "seem", "hold", "would"];
 /// Sides of which one is taken.
 const SIDES: [(&str, &str); 10] = [
     ("higher", "lower"),
@@ -39,6 +41,7 @@ fn taken(case: &Case<'_>, unit: usize) -> Option<String> {
     let torn = (0..comma).any(|at| {
         matches!(&*lower(at), "torn" | "doubt" | "undecided" | "unsure" | "tie" | "borderline")
             || lower(at) == "between" && lower(at + 1) == "two"
+            || lower(at) == "two" && FITS.contains(&&*lower(at + 2))
     });
     let verb =
         matches!(&*lower(comma + 1), "take" | "choose" | "pick" | "use" | "give" | "assign" | "prefer");

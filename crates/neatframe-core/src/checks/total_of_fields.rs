@@ -8,6 +8,8 @@ use std::borrow::Cow;
 /// The most fields that are added up; the difference up to which a total is rounded.
 const FIELDS: usize = 12;
 const ROUNDED: f64 = 0.051;
+/// How far into a sentence the order to add up stands, in words.
+const ADDS: usize = 6;
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let Some((rule, total, terms)) = case.demands().find_map(|unit| sum(case, unit)) else { return };
@@ -39,6 +41,11 @@ fn sum(case: &Case<'_>, unit: usize) -> Option<(usize, String, Option<usize>)> {
     let text = case.source.text();
     let words = case.words_of(unit);
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    // "Add up the points", where a field is the total.
+    let adds = (0..words.len().min(ADDS)).find(|&at| lower(at) == "add" && lower(at + 1) == "up");
+    if adds.is_some_and(|at| matches!(&*lower(at + 2), "the" | "all" | "these")) {
+        return Some((unit, "total".into(), None));
+    }
     let at = (0..words.len()).find(|&at| lower(at) == "sum" && lower(at + 1) == "of")?;
     let is = (0..at).rfind(|&at| matches!(&*lower(at), "is" | "as" | ":" | "=" | "be"))?;
     let total = lower(is.checked_sub(1)?).into_owned();

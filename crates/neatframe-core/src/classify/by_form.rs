@@ -2,7 +2,7 @@
 
 use super::announced::{announced, is_of_the_tools};
 use super::comes_back::{asks_at_the_end, lists_parts_of_each, names_a_part, promises_a_sample};
-use super::facts::{is_a_fact_with_its_value, names_a_person, tells_of_the_author};
+use super::facts::{is_a_fact_with_its_value, names_a_person, tells_of_the_author, tells_what_there_is};
 use super::form::{
     binds_each_or_always, binds_the_reply, forbids, leaves_open_or_foretells, orders_before_a_reason,
     orders_behind_a_reason, presses_a_fact,
@@ -32,7 +32,7 @@ use super::shape::{
 };
 use super::{Reading, holds_a_slot, keys, pairs};
 use crate::component::{Component, Facet};
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use std::collections::HashSet;
 
 /// What is known of the prompt and of the units before one.
@@ -90,6 +90,9 @@ pub(super) fn told(
     }
     if !titled && (says_what_else_you_do(reading, unit) || turns_the_material(reading, unit)) {
         return plain(Component::Task);
+    }
+    if opens_a_system_prompt(reading, unit) {
+        return plain(Component::Role);
     }
     let untitled = around.part.is_none() && !around.after_a_sample;
     if names_a_person(reading, index) || untitled && tells_of_the_author(reading, index) {
@@ -251,6 +254,10 @@ pub(super) fn told(
         return likeliest(&[Component::Task, Component::Context]).and_then(plain);
     }
     let sample = likeliest(&Component::ALL) == Some(Component::Examples);
+    let among_samples = around.after_a_sample || around.part == Some(Component::Examples);
+    if sample && !among_samples && tells_what_there_is(reading, unit) {
+        return plain(Component::Context);
+    }
     if !sample && orders_behind_a_reason(reading.source.text(), reading.words.within(unit.text)) {
         return likeliest(&[Component::Constraints, Component::Task, Component::OutputFormat])
             .and_then(plain);
@@ -275,4 +282,11 @@ pub(super) fn told(
         }
     }
     None
+}
+
+/// "System: You are Merle, the clerk of a ferry line."
+fn opens_a_system_prompt(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let line = reading.source.slice(unit.with_lead(reading.outline)).to_ascii_lowercase();
+    let said = line.strip_prefix("system:").map(str::trim_start);
+    unit.opens_piece && said.is_some_and(|said| said.starts_with("you are ") || said.starts_with("act as "))
 }

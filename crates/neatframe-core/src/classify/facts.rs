@@ -2,7 +2,7 @@
 
 use super::{Reading, holds_a_slot};
 use crate::lexicon::vocabulary;
-use crate::units::UnitKind;
+use crate::units::{Unit, UnitKind};
 use crate::words::Word;
 
 /// How many such lines stand together at the least.
@@ -41,6 +41,16 @@ pub(super) fn names_a_person(reading: &Reading<'_>, index: usize) -> bool {
         && lower(2) == "name"
         && lower(3) == "is"
         && name
+}
+
+/// "The menu: a roast, a cheese platter": what there is, under its name.
+pub(super) fn tells_what_there_is(reading: &Reading<'_>, unit: &Unit) -> bool {
+    let line = reading.source.slice(unit.with_lead(reading.outline));
+    let Some((name, value)) = line.split_once(':') else { return false };
+    let mut name = name.split_whitespace();
+    let led = name.next().is_some_and(|word| matches!(&*word.to_lowercase(), "the" | "our" | "my"));
+    let plain = !line.contains(['"', '“', '`', '{', '<', '[']) && !value.contains(" -> ");
+    unit.kind == UnitKind::Field && unit.opens_piece && led && (1..=2).contains(&name.count()) && plain
 }
 
 /// "I have two boats and a dog", "We run a café on the quay": what the author tells of themselves.

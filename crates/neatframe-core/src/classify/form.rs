@@ -74,6 +74,9 @@ pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
             "because" | "since" | "as" | "given" | "so" | "based" | "using" | "considering" | "following"
         )
     });
+    // "In order to help guests, who are old, print it large".
+    let at = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let aims = at(0) == "to" || at(0) == "in" && at(1) == "order" && at(2) == "to";
     let manner = |word: &Word| {
         let lower = word.lower(text);
         matches!(&*lower, "please" | "always" | "also" | "never") || lower.ends_with("ly") && lower.len() > 4
@@ -87,10 +90,10 @@ pub(super) fn orders_behind_a_reason(text: &str, words: &[Word]) -> bool {
         object && words.get(at).is_some_and(|word| word.is(vocabulary::VERB))
     };
     let mut commas = (3..words.len().min(REASON)).filter(|&at| words[at].text(text) == ",");
-    let Some(first) = commas.next().filter(|_| reason) else { return false };
+    let Some(first) = commas.next().filter(|_| reason || aims) else { return false };
     // "Given the score, which runs from 0 to 1, justify it".
     let inserted = words.get(first + 1).is_some_and(|word| matches!(&*word.lower(text), "which" | "who"));
-    orders(first) || inserted && commas.any(orders)
+    orders(first) || (inserted || aims) && commas.any(orders)
 }
 
 /// "Plan the whole trip because I have no time for it": the reason comes behind the order, and is no fact of its own.

@@ -2,6 +2,7 @@
 
 mod announced;
 mod answers_shown;
+mod before_the_slot;
 mod bounds;
 mod by_form;
 mod comes_back;
@@ -409,6 +410,7 @@ pub(crate) fn label(reading: &Reading<'_>, with_evidence: bool) -> Labelled {
     }
     entries::settle(reading, &mut labels);
     material::settle(reading, &mut labels, &bounded);
+    before_the_slot::settle(reading, &mut labels);
     filled::settle(reading, &mut labels);
     Labelled { labels, hits: all_hits, titles: observer.titles }
 }

@@ -3,6 +3,15 @@
 /// A light stemmer for English: `prices` and `priced` give `pric`. Takes a word in lower case.
 pub(crate) fn base(word: &str) -> &str {
     let word = word.strip_suffix("'s").unwrap_or(word);
+    // A referee is not what refers.
+    if let Some(whole) =
+        [word, word.strip_suffix('s').unwrap_or(word)].into_iter().find(|word| word.ends_with("ee"))
+    {
+        return whole;
+    }
+    if word == "agreed" {
+        return "agree";
+    }
     let cut = |suffix: &str, least: usize| word.strip_suffix(suffix).filter(|rest| rest.len() >= least);
     // Diagnosis, diagnoses.
     let greek = cut("osis", 3).or_else(|| cut("oses", 3)).map(|rest| &word[..rest.len() + 2]);
@@ -49,6 +58,8 @@ mod tests {
             ("city", "cities"),
             ("copy", "copied"),
             ("guest's", "guest"),
+            ("agree", "agreed"),
+            ("referee", "referees"),
             ("quick", "quickly"),
             ("specific", "specifically"),
         ] {
@@ -58,7 +69,13 @@ mod tests {
 
     #[test]
     fn other_words_stay_apart() {
-        for (word, other) in [("ferry", "fern"), ("glass", "gla"), ("bed", "b")] {
+        for (word, other) in [
+            ("ferry", "fern"),
+            ("glass", "gla"),
+            ("bed", "b"),
+            ("referee", "refer"),
+            ("committees", "commit"),
+        ] {
             assert_ne!(base(word), base(other), "{word}, {other}");
         }
     }

@@ -18,10 +18,11 @@ const GENERAL: [&str; 60] = [
 ];
 
 /// What facts are taken from, by any name. Sorted.
-const SOURCES: [&str; 22] = [
-    "above", "article", "base", "based", "below", "document", "documents", "exclusively", "following",
-    "material", "notes", "only", "passage", "passages", "report", "solely", "source", "sources", "strictly",
-    "supplied", "text", "transcript",
+const SOURCES: [&str; 30] = [
+    "above", "article", "base", "based", "below", "beyond", "card", "document", "documents", "entry",
+    "exclusively", "file", "following", "go", "log", "material", "notes", "only", "passage", "passages",
+    "record", "records", "report", "solely", "source", "sources", "strictly", "supplied", "text",
+    "transcript",
 ];
 
 /// The longest ban on guessing that can say nothing new, in words.

@@ -33,7 +33,7 @@ use crate::directive;
 use crate::lexicon::{Hit, vocabulary};
 use crate::likeness::{Confined, Gist, are_apart, are_opposed, are_other_cases, confined, gist, stem};
 use crate::ordinal;
-use crate::requirement::{Demand, Requirement, excludes, of_unit};
+use crate::requirement::{Demand, Requirement, excludes, is_of_some, of_unit};
 use crate::source::Source;
 use crate::span::Span;
 use crate::unit_names;
@@ -92,7 +92,9 @@ pub(crate) fn find(
         twins.entry(unit).or_insert(earlier);
     }
     let demanding = |unit: &usize| {
-        !is_code(source.slice(units[*unit].text)) && !offered::is_offered(source, units, *unit)
+        // A line of a form comes again in each form.
+        let turn = units[*unit].kind == UnitKind::Turn;
+        !turn && !is_code(source.slice(units[*unit].text)) && !offered::is_offered(source, units, *unit)
     };
     let demands: Vec<usize> = demands.filter(demanding).collect();
     let spans = || demands.iter().map(|unit| (*unit, units[*unit].text));
@@ -287,7 +289,10 @@ pub(crate) fn find(
         // "Second, decide whether each was met" is a step on the way to what the ask wants decided.
         let place = |unit: usize| ordinal::place(text, at(unit));
         let steps = place(*unit).is_some_and(|place| place > 0) && place(*earlier) != place(*unit);
+        // "Questions 1 to 3 have four options", "every question has four options".
+        let for_the_others = is_of_some(text, at(*earlier)) && !is_of_some(text, at(*unit));
         !steps
+            && !for_the_others
             && !stand_against(requirements, *unit, *earlier)
             && !are_other_cases(text, at(*unit), at(*earlier))
             && !unit_names::differ(text, at(*unit), at(*earlier))

@@ -113,7 +113,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let span = sight.units[unit].text;
     let words = sight.words.within(span);
     let exception = OnceCell::new();
-    let conditional = || *exception.get_or_init(|| is_exception(text, words));
+    let conditional = || *exception.get_or_init(|| is_exception(text, words) || is_of_some(text, words));
     if let Some((place, measure, least)) = spread::apart(text, words) {
         let demand =
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
@@ -131,6 +131,10 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         Requirement::on_reply(unit, place, Demand::Amount { measure, bound }, conditional())
     });
     found.extend(behind.or_else(|| labelled_count(sight, unit, words, conditional())));
+    let limit = limit_of(text, words).map(|(place, measure, bound)| {
+        Requirement::on_reply(unit, place, Demand::Amount { measure, bound }, conditional())
+    });
+    found.extend(limit);
     let each = spread::one_for_each(text, words);
     let one = each.as_ref().map(|(at, ..)| *at);
     if let Some((_, place, measure, least)) = each {
@@ -289,7 +293,13 @@ fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: b
     let counts = colon > 1 && matches!(&*lower(colon - 1), "count" | "limit");
     let measure = Measure::named(words.get(colon.checked_sub(1 + usize::from(counts))?)?.text(text))?;
     let (mut numbers, mut others) = (Vec::new(), 0);
-    for word in &words[colon + 1..] {
+    // "Keywords: 3 to 5, lower case": what stands behind the comma is of another kind.
+    let behind = &words[colon + 1..];
+    let comma = behind
+        .iter()
+        .position(|word| word.text(text) == ",")
+        .filter(|comma| *comma > 0 && !behind[comma + 1..].iter().any(|word| number(text, *word).is_some()));
+    for word in &behind[..comma.unwrap_or(behind.len())] {
         match number(text, *word) {
             Some(value) => numbers.push(value),
             None if word.is_punctuation() || matches!(&*word.lower(text), "to" | "max" | "about") => {}
@@ -308,6 +318,30 @@ fn labelled_count(sight: &Sight<'_>, unit: usize, words: &[Word], conditional: b
     };
     let span = words[colon - 1 - usize::from(counts)].span().cover(words.last()?.span());
     Some(Requirement::on_reply(unit, span, Demand::Amount { measure, bound }, conditional))
+}
+
+/// "Questions 1 to 3 have four options": a rule for some of them.
+pub(crate) fn is_of_some(text: &str, words: &[Word]) -> bool {
+    let [things, from, joined, to, ..] = words else { return false };
+    let plural = things.lower(text).ends_with('s') && !things.is(vocabulary::STOP | vocabulary::VERB);
+    plural
+        && number(text, *from).is_some()
+        && matches!(&*joined.lower(text), "to" | "and" | "-" | "–")
+        && number(text, *to).is_some()
+}
+
+/// "The word limit of 80", "a character limit of 200".
+fn limit_of(text: &str, words: &[Word]) -> Option<(Span, Measure, Bound)> {
+    let at = words.windows(4).position(|run| {
+        let lower = |at: usize| run[at].lower(text);
+        matches!(&*lower(0), "word" | "character")
+            && lower(1) == "limit"
+            && matches!(&*lower(2), "of" | "is")
+            && number(text, run[3]).is_some()
+    })?;
+    let measure = Measure::named(words[at].text(text))?;
+    let bound = Bound { least: None, most: number(text, words[at + 3]), about: false };
+    Some((words[at].span().cover(words[at + 3].span()), measure, bound))
 }
 
 /// "Bullets, 5 max", "words: 80 at most": the count behind what is counted.
@@ -344,9 +378,9 @@ fn bounded_by_label(sight: &Sight<'_>, unit: usize, bound: &mut Bound) {
 
 /// True where a sentence speaks of a text that is to be heard.
 fn is_spoken(text: &str, words: &[Word]) -> bool {
-    const HEARD: [&str; 14] = [
-        "spoken", "speaking", "aloud", "speech", "talk", "spot", "script", "monologue", "toast", "eulogy",
-        "pitch", "voiceover", "podcast", "sermon",
+    const HEARD: [&str; 15] = [
+        "spoken", "speaking", "aloud", "loud", "speech", "talk", "spot", "script", "monologue", "toast",
+        "eulogy", "pitch", "voiceover", "podcast", "sermon",
     ];
     words.iter().any(|word| HEARD.contains(&&*word.lower(text)))
 }

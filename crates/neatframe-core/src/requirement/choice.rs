@@ -183,9 +183,17 @@ fn one_as_the_answer(body: &str) -> Option<Vec<String>> {
 
 /// "The label is one of billing, delivery, other.": the field, and its values as they stand.
 fn one_of_these(body: &str) -> Option<(String, Vec<String>)> {
-    let (head, list) = [" is one of ", " must be one of ", " is always one of "]
-        .iter()
-        .find_map(|sign| body.split_once(sign))?;
+    const HEADS: [&str; 8] = [
+        " is one of ",
+        " must be one of ",
+        " is always one of ",
+        " is exactly one of ",
+        " must be exactly one of ",
+        " has to be one of ",
+        " is one of: ",
+        " is exactly one of: ",
+    ];
+    let (head, list) = HEADS.iter().rev().find_map(|sign| body.split_once(sign))?;
     let key = head.split_whitespace().last()?.trim_matches(['`', '"', '*']).to_lowercase();
     let list = ["these: ", "the following: ", "these ", ": "]
         .iter()

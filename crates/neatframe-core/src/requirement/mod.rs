@@ -22,7 +22,7 @@ mod way_out;
 mod whom;
 mod words;
 
-pub(crate) use amount::{bounded, number};
+pub(crate) use amount::{bounded, is_of_some, number};
 pub(crate) use clash::{ASKED_FOR, are_two_caps, excludes, too_little_room};
 pub(crate) use dates::spelt_form;
 pub(crate) use gap::of_one_thing as is_one_gap;

@@ -2,6 +2,8 @@
 
 use super::{Demand, Measure, Sight, Subject};
 use crate::lexicon::vocabulary;
+use crate::outline::PieceKind;
+use crate::units::UnitKind;
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -67,6 +69,25 @@ pub(super) fn of(
     // "A single example for each concept".
     if lower(measure_at + 1) == "for" && matches!(&*lower(measure_at + 2), "each" | "every") {
         return whole_or(Subject::Each(singular(&lower(measure_at + 3))));
+    }
+    // ""To repeat" has at least four points": the part of that name.
+    let quote = |at: usize| words.get(at).is_some_and(|word| word.is(vocabulary::QUOTE));
+    let closing = (2..words.len().min(6)).find(|&at| quote(at)).filter(|&at| quote(0) && at < first);
+    if let Some(closing) = closing
+        .filter(|&at| matches!(&*lower(at + 1), "has" | "have" | "holds" | "contains" | "gets" | "lists"))
+    {
+        let name = words[1].span().cover(words[closing - 1].span());
+        return Subject::Named(text[name.range()].to_lowercase());
+    }
+    // "1. for the shop page, 80 to 100 words": one of several texts.
+    let comma =
+        words.iter().take(8).position(|word| word.text(text) == ",").filter(|&at| at > 2 && at < first);
+    let article = matches!(&*lower(1), "the" | "a" | "an" | "our" | "your");
+    if let Some(comma) = comma
+        .filter(|_| lower(0) == "for" && article && matches!(sight.units[unit].kind, UnitKind::Item { .. }))
+    {
+        let name = words[2].span().cover(words[comma - 1].span());
+        return Subject::Named(text[name.range()].to_lowercase());
     }
     // "For every soap write a text of at least 90 words".
     let of_each = lower(0) == "for"
@@ -170,6 +191,15 @@ pub(super) fn of(
     // "the passage (25 words at most)", "a teaser of two sentences": the thing right before.
     let lead = lower(first.wrapping_sub(1));
     let tied = ["(", "of", "under", "with", "in", "within", "below"].contains(&&*lead) && first >= 2;
+    // "Write a worksheet on levers, with 8 questions".
+    let label = usize::from(lower(1) == ":") * 2;
+    let writes = matches!(
+        &*lower(label),
+        "write" | "draft" | "compose" | "create" | "design" | "make" | "prepare" | "generate" | "plan"
+    );
+    if lead == "with" && writes && lower(first.wrapping_sub(2)) == "," {
+        return Subject::Reply;
+    }
     // "Answer the quiz question with one letter."
     let answers = matches!(&*lower(0), "answer" | "respond") && matches!(&*lead, "in" | "with");
     if answers && !words[..first].iter().any(|word| word.is_punctuation()) {
@@ -186,6 +216,14 @@ pub(super) fn of(
         // "Explain why in two sentences."
         if lead == "in" && matches!(&*thing, "why" | "how" | "what" | "when" | "where") {
             return Subject::Unstated;
+        }
+        // "Write the post on the new ferry with at least three paragraphs".
+        let of_all = !matches!(
+            Measure::named(&lower(measure_at)),
+            Some(Measure::Items("options" | "columns" | "rows" | "answers" | "sections"))
+        );
+        if lead == "with" && writes && of_all && named && !PARTS.contains(&&*thing) {
+            return Subject::Reply;
         }
         // "Describe the boat in 80 words": what is described, and no part of the reply.
         if lead == "in" && named && !PARTS.contains(&&*thing) && is_the_only_ask(sight, unit, words) {
@@ -296,10 +334,10 @@ pub(super) fn of(
     }
     // A field, or a section of its own, bounds what it names.
     let piece = &sight.outline.pieces[sight.units[unit].pieces.start];
-    let field = matches!(piece.kind, crate::outline::PieceKind::Field);
+    let field = matches!(piece.kind, PieceKind::Field | PieceKind::Turn);
     let label = if field { text[piece.lead.range()].to_lowercase() } else { String::new() };
-    // "Step 5: give three tips" names no part.
-    let field = field && !is_a_step(&label);
+    // "Step 5: give three tips" names no part, nor does "Task: write three tips".
+    let field = field && !is_a_step(&label) && !ASKS_FOR.contains(&label.trim());
     // "Each remark is one line: …" says something and names no part.
     let says = label.split_whitespace().any(|word| matches!(word, "is" | "are" | "has" | "have" | "must"));
     if field && !says {
@@ -378,6 +416,10 @@ fn several_of(word: &str) -> bool {
     const OTHERS: [&str; 8] = ["this", "it", "them", "things", "yours", "minutes", "always", "answers"];
     word.len() > 4 && word.ends_with('s') && !word.ends_with("ss") && !OTHERS.contains(&word)
 }
+
+/// Labels of the ask itself.
+const ASKS_FOR: [&str; 8] =
+    ["task", "your task", "goal", "ask", "job", "request", "objective", "instruction"];
 
 /// True for the label of a step: `step 5`.
 pub(super) fn is_a_step(label: &str) -> bool {

@@ -46,9 +46,17 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
         let in_all = at > 0 && matches!(&*lower(&words[at - 1]), "neither" | "nor" | "even");
         // "As if photographed" compares.
         let compares = said == "if" && at > 0 && lower(&words[at - 1]) == "as";
+        // "The place where it happened" is a place.
+        let place = said == "where"
+            && at > 0
+            && matches!(
+                &*lower(&words[at - 1]),
+                "place" | "spot" | "point" | "page" | "line" | "section" | "street"
+            );
         // "Set the thousands apart" names no exception.
         let apart = said == "apart" && words.get(at + 1).is_none_or(|next| lower(next) != "from");
         !aloud
+            && !place
             && !apart
             && !in_all
             && !compares
@@ -158,7 +166,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             && ends(&[
                 "use", "say", "write", "the word", "the words", "mention", "the phrase", "the phrases",
                 "the term", "the terms", "using", "saying", "or", "and", ",", "phrases like", "words like",
-                "words such as",
+                "words such as", "jargon such as", "jargon like",
             ])
         {
             let verbs =
@@ -173,6 +181,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             && inner.chars().all(char::is_alphabetic)
         {
             // "Use the term "guest", never "customer"".
+            push(place, Demand::Omit(inner));
+        } else if ends(&["not as", "never as"])
+            && ["give", "write", "state", "name", "put", "show"].iter().any(|verb| before.starts_with(verb))
+        {
+            // "Give the watering in litres, not as "a lot"".
             push(place, Demand::Omit(inner));
         } else if ends(&[
             "include the word", "include the words", "include the phrase", "use the word", "use the words",

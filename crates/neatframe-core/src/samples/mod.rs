@@ -218,6 +218,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     sides::answer_by_class(case, &mut found);
     sides::alternate(case, &mut found);
     sides::name_answers(case, &mut found);
+    sides::fields_come_out(case, &taken, &mut found);
     sides::records_come_out(case, &mut found);
     sides::name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);

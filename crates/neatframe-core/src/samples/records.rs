@@ -1,7 +1,7 @@
 //! Sample records field by field, whatever their form: labelled lines, rows of a table, objects.
 
 use super::{Side, behind_its_arrow, form};
-use crate::checks::Case;
+use crate::checks::{Case, column_names};
 use crate::component::Component;
 use crate::record;
 use crate::requirement::Demand;
@@ -94,7 +94,8 @@ fn columns(case: &Case<'_>) -> Vec<String> {
         Demand::Fields(fields) => Some(fields.iter().map(|field| words_of(&field.name)).collect()),
         _ => None,
     };
-    case.requirements.iter().find_map(|rule| names(&rule.demand)).unwrap_or_default()
+    let told = case.requirements.iter().find_map(|rule| names(&rule.demand));
+    told.or_else(|| Some(column_names(case)?.1)).unwrap_or_default()
 }
 
 /// The lines of a text, each with its place.

@@ -167,6 +167,38 @@ pub(super) fn name_answers(case: &Case<'_>, found: &mut [Shown]) {
     }
 }
 
+/// "Flyer: …", "Title: …", "Time: …", and a slot under "Flyer:": what stands between two of the inputs comes out, line by line.
+pub(super) fn fields_come_out(case: &Case<'_>, taken: &[String], found: &mut [Shown]) {
+    let formed = LazyCell::new(|| lines_of_the_format(case));
+    for (from, to) in runs(found) {
+        let run = &mut found[from..to];
+        let label = |shown: &Shown| case.text(shown.label).to_lowercase();
+        let goes_in = |shown: &Shown| {
+            let own = label(shown);
+            shown.side == Side::Input && !(formed.contains(&own) && !taken.contains(&own))
+        };
+        let first = run.iter().position(|shown| shown.side == Side::Input && taken.contains(&label(shown)));
+        let Some(first) = first.filter(|_| !run.iter().any(|shown| shown.spoken)) else { continue };
+        if run.iter().any(|shown| goes_in(shown) && !taken.contains(&label(shown))) {
+            continue;
+        }
+        for shown in run[first..].iter_mut().filter(|shown| !goes_in(shown)) {
+            shown.side = Side::Output;
+        }
+    }
+}
+
+/// The labels of the lines that tell the form of the answer, in lower case.
+fn lines_of_the_format(case: &Case<'_>) -> HashSet<String> {
+    let shapes = |unit: &usize| {
+        let kind = case.outline.pieces[case.units[*unit].pieces.start].kind;
+        matches!(kind, PieceKind::Field | PieceKind::Turn)
+            && case.labels[*unit].component == Some(Component::OutputFormat)
+    };
+    let lead = |unit: usize| case.outline.pieces[case.units[unit].pieces.start].lead;
+    (0..case.units.len()).filter(shapes).map(|unit| case.text(lead(unit)).to_lowercase()).collect()
+}
+
 /// "DE: …" and "EN: …": a text and its translation.
 pub(super) fn name_languages(case: &Case<'_>, found: &mut [Shown]) {
     let is_language = |shown: &Shown| LANGUAGES.contains(&&*case.text(shown.label).to_lowercase());
@@ -231,8 +263,18 @@ pub(super) fn answer_the_task(case: &Case<'_>, found: &mut [Shown]) {
         let label = case.text(shown.label).to_lowercase();
         let pair =
             before.section == shown.section && before.side != Side::Output && shown.side == Side::Input;
-        if pair && case.text(before.label).to_lowercase() != label && is_made(&label) {
+        let other = case.text(before.label).to_lowercase();
+        // "Line: …" goes in and "Message: …" comes out, where the message is what is written.
+        let swapped = before.section == shown.section
+            && before.side == Side::Output
+            && shown.side == Side::Input
+            && !is_made(&other)
+            && (at < 2 || found[at - 2].side != Side::Input || found[at - 2].section != before.section);
+        if (pair || swapped) && other != label && is_made(&label) {
             found[at].side = Side::Output;
+            if swapped {
+                found[at - 1].side = Side::Input;
+            }
         }
     }
 }

@@ -44,6 +44,14 @@ pub(crate) fn is_another(shown: &str, value: &str) -> bool {
     shown.len() > 1 && NOTHING.contains(&&*shown) && NOTHING.contains(&&*asked) && shown != asked
 }
 
+/// True for a word of nothing, alone, where a phrase was asked for in its place: "none", and "nothing to report".
+pub(crate) fn is_another_sign(shown: &str, value: &str) -> bool {
+    let shown = shown.trim_matches(['"', '`', '.']).to_lowercase();
+    shown.len() > 1
+        && NOTHING.contains(&&*shown)
+        && shown != value.trim_matches(['"', '`', '.']).to_lowercase()
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

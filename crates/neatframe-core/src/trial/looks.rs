@@ -140,6 +140,20 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             let (at, word) = tokens(body).find(|(_, word)| sorry(&word.to_lowercase()))?;
             stands(at, word.len())
         }
+        ("weekday of dates", _) => {
+            let (at, date) = super::times::without_weekday(body)?;
+            Some((at, date.len(), format!("`{date}` has no day of the week")))
+        }
+        ("superlatives", _) => {
+            let (at, word) = tokens(body).find(|(_, word)| SUPERLATIVES.contains(&&*word.to_lowercase()))?;
+            stands(at, word.len())
+        }
+        ("gaps", "never guess") => {
+            let lower = body.to_lowercase();
+            let said = GUESSES.iter().find_map(|guess| Some((lower.find(guess)?, guess.len())));
+            let (at, length) = said.filter(|_| lower.len() == body.len() && rule.contains("guess"))?;
+            stands(at, length)
+        }
         ("full stop", "there") => {
             let end = body.trim_end().trim_end_matches(['"', '*', '`', ')']);
             let off = !end.ends_with(['.', '!', '?', '…', ':']) && !end.contains('\n') && end.contains(' ');
@@ -167,10 +181,20 @@ pub(super) fn is_known(axis: &str, pole: &str) -> bool {
         "questions to the reader" => pole == "none",
         "separator" => pole == "semicolons",
         "digits" => pole == "none",
+        "gaps" => pole == "never guess",
+        "weekday of dates" | "superlatives" => true,
         "naming" | "last line" | "spelling" | "full stop" => true,
         _ => false,
     }
 }
+
+/// Words that put a thing above all others, and words with which a guess is told as one.
+const SUPERLATIVES: [&str; 12] = [
+    "best", "finest", "greatest", "biggest", "fastest", "cheapest", "strongest", "smartest", "safest",
+    "cleverest", "loveliest", "unbeatable",
+];
+const GUESSES: [&str; 7] =
+    ["a guess", "my guess", "i guess", "i would guess", "i'd guess", "my best guess", "i am guessing"];
 
 /// Words of a text with their offsets, apostrophes kept.
 fn tokens(text: &str) -> impl Iterator<Item = (usize, &str)> {

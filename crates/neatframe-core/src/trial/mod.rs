@@ -11,7 +11,7 @@ mod people;
 mod times;
 mod units;
 
-pub(crate) use gaps::{is_another as is_another_gap, is_nothing};
+pub(crate) use gaps::{is_another as is_another_gap, is_another_sign, is_nothing};
 pub(crate) use listed::row;
 pub(crate) use manners::first_emoji;
 pub(crate) use money::{differ, is_sum};
@@ -118,7 +118,8 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         }
         Demand::DateForm(form) => {
             let (offset, date) = times::other_date(body, form)
-                .or_else(|| times::spelt_date(body).filter(|(_, date)| spelt_form(date) != form))?;
+                .or_else(|| times::spelt_date(body).filter(|(_, date)| spelt_form(date) != form))
+                .or_else(|| times::day_of_a_month(body).filter(|_| form == "YYYY-MM-DD"))?;
             Some(Breach { place: at(offset, date.len()), what: format!("`{date}` is not {form}") })
         }
         Demand::MoneyForm(form) => {

@@ -80,6 +80,76 @@ pub(crate) fn spelt_date(text: &str) -> Option<(usize, &str)> {
 
 /// A time of day that is on the other clock: `2:30 pm` where 24 hours are asked for, `14:30` where 12 are.
 pub(super) fn other_clock<'a>(text: &'a str, asked: &str) -> Option<(usize, &'a str)> {
+    in_figures(text, asked).or_else(|| spoken_time(text).filter(|_| asked == "24-hour clock"))
+}
+
+/// Hours as they are said, and the words between which they stand.
+const HOURS: [&str; 12] =
+    ["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+const BEFORE: [&str; 4] = ["half past", "half", "quarter past", "quarter to"];
+const BEHIND: [&str; 5] = ["o'clock", "o’clock", "in the morning", "in the afternoon", "in the evening"];
+
+/// `six in the morning`, `half past four`: a time in words, which is on no clock of 24 hours.
+fn spoken_time(text: &str) -> Option<(usize, &str)> {
+    let bounded = |at: usize, end: usize| {
+        !text[..at].ends_with(char::is_alphanumeric) && !text[end..].starts_with(char::is_alphanumeric)
+    };
+    HOURS.iter().find_map(|hour| {
+        text.match_indices(hour).find_map(|(at, _)| {
+            let end = at + hour.len();
+            let head = text[..at].strip_suffix(' ')?;
+            let before = BEFORE.iter().find(|lead| head.ends_with(**lead) && **lead != "half");
+            let behind = BEHIND
+                .iter()
+                .find(|tail| text[end..].strip_prefix(' ').is_some_and(|rest| rest.starts_with(**tail)));
+            let from = before.map_or(at, |lead| head.len() - lead.len());
+            let to = behind.map_or(end, |tail| end + 1 + tail.len());
+            let told = before.is_some() || behind.is_some();
+            (told && bounded(from, to) && bounded(at, end)).then(|| (from, &text[from..to]))
+        })
+    })
+}
+
+/// A date without a day of the week in front of it or behind it: `3 May`, `May 3`.
+pub(super) fn without_weekday(text: &str) -> Option<(usize, &str)> {
+    const DAYS: [&str; 7] = ["mon", "tue", "wed", "thu", "fri", "sat", "sun"];
+    let named = |word: &str| opens(word, &DAYS) && word.len() != 4;
+    let named = text.split(|c: char| !c.is_alphanumeric()).any(named);
+    if named { None } else { day_of_a_month(text) }
+}
+
+/// True for a word with a capital that begins like one of these.
+fn opens(word: &str, names: &[&str]) -> bool {
+    word.len() >= 3
+        && word.starts_with(char::is_uppercase)
+        && word.get(..3).is_some_and(|head| names.iter().any(|name| head.eq_ignore_ascii_case(name)))
+}
+
+/// `3 May`, `May 3`, `3 Sept`: a day and a month, whatever stands around.
+pub(super) fn day_of_a_month(text: &str) -> Option<(usize, &str)> {
+    let words: Vec<(usize, &str)> = text
+        .split(|c: char| !c.is_alphanumeric())
+        .map(|word| (word.as_ptr() as usize - text.as_ptr() as usize, word))
+        .filter(|(_, word)| !word.is_empty())
+        .collect();
+    let month =
+        |word: &str| opens(word, &MONTHS) && NAMES.iter().any(|name| name.starts_with(&word.to_lowercase()));
+    let day = |word: &str| word.len() <= 2 && word.parse::<u32>().is_ok_and(|day| (1..=31).contains(&day));
+    words.windows(2).find_map(|pair| {
+        let [(from, one), (last, two)] = [pair[0], pair[1]];
+        let whole = &text[from..last + two.len()];
+        let dated = day(one) && month(two) || month(one) && day(two);
+        (dated && !whole.contains(['\n', ',', ';', ':']) && whole.len() <= 14).then_some((from, whole))
+    })
+}
+
+/// The months in full.
+const NAMES: [&str; 12] = [
+    "january", "february", "march", "april", "may", "june", "july", "august", "september", "october",
+    "november", "december",
+];
+
+fn in_figures<'a>(text: &'a str, asked: &str) -> Option<(usize, &'a str)> {
     let bytes = text.as_bytes();
     let mut at = 0;
     while at < bytes.len() {
@@ -132,5 +202,16 @@ mod tests {
         assert_eq!((day("at 2:30 pm"), day("at 2pm"), day("at 14:30")), (Some("2:30 pm"), Some("2pm"), None));
         assert_eq!((half("at 14:30"), half("at 2:30 pm"), half("page 14")), (Some("14:30"), None, None));
         assert_eq!(day("I am 12 amps away, 3 amber lamps"), None);
+        assert_eq!(day("sails at half past four"), Some("half past four"));
+        assert_eq!(day("call before six in the morning"), Some("six in the morning"));
+        assert_eq!(day("three boats in the morning, fourteen past noon"), None);
+    }
+
+    #[test]
+    fn dates_without_a_day_of_the_week() {
+        let bare = |text| without_weekday(text).map(|(_, date)| date);
+        assert_eq!((bare("due by 3 May."), bare("May 3 at noon")), (Some("3 May"), Some("May 3")));
+        assert_eq!((bare("due on Monday, 3 May"), bare("you may take 3 boats")), (None, None));
+        assert_eq!(bare("12 Marinas, 3 Junks"), None);
     }
 }

@@ -34,7 +34,8 @@ pub(super) fn split(text: &str, span: Span) -> Vec<Span> {
             continue;
         }
         let opens = opens_sentence(&rest[gap..])
-            || no_capitals && !border && mark != '…' && gap == 1 && opens_with_words(&rest[gap..]);
+            || no_capitals && !border && mark != '…' && gap == 1 && opens_with_words(&rest[gap..])
+            || mark != '…' && gap == 1 && begins_small(&body[start..at], &rest[gap..]);
         // "Spam, adverts etc. Reply with one word."
         let large = rest[gap..].starts_with(char::is_uppercase);
         // So do "ten minutes" in short: "in 10 min. It may be cold."
@@ -103,6 +104,15 @@ fn has_no_capitals(body: &str) -> bool {
     small(opens)
         || opens.starts_with("I ")
         || stops().filter_map(behind).filter(|next| small(next)).nth(1).is_some()
+}
+
+/// "Half a page. maybe start with a question": a word with which people go on, typed without its capital.
+fn begins_small(before: &str, rest: &str) -> bool {
+    const OPENERS: [&str; 7] = ["maybe", "please", "also", "dont", "don't", "oh", "thanks"];
+    let last = before.rsplit(' ').next().unwrap_or("");
+    let whole = last.len() >= 4 && last.chars().all(char::is_alphabetic);
+    let first = rest.split(' ').next().unwrap_or("");
+    whole && OPENERS.contains(&first)
 }
 
 /// True where two words at least stand before the next stop: "etc. and so on." goes on, "keep it short." is new.

@@ -84,7 +84,10 @@ pub(super) fn continues(
         return false;
     }
     let label = is_label(text) && !before_text.ends_with(',');
-    if label || glossed(text) && glossed(before_text) {
+    if label
+        || glossed(text) && glossed(before_text)
+        || tells_of_a_field(text) && tells_of_a_field(before_text)
+    {
         return false;
     }
     let lowercase = text.starts_with(|c: char| c.is_lowercase() || c.is_ascii_digit() || "(,;".contains(c));
@@ -104,6 +107,18 @@ pub(super) fn continues(
         return before.text.len() >= WRAP_WIDTH && text.starts_with(|c: char| c.is_lowercase());
     }
     left_open && (wide || lowercase && !text.starts_with(|c: char| c.is_ascii_digit()))
+}
+
+/// `severity is one of low, high` and `line is a number` below it: what each field of a record holds.
+fn tells_of_a_field(line: &str) -> bool {
+    let mut words = line.split_whitespace();
+    let name = words.next().unwrap_or("").trim_matches(['`', '"']);
+    let field = name.len() >= 3 && name.chars().all(|c| c.is_ascii_lowercase() || c == '_');
+    const OTHERS: [&str; 10] =
+        ["there", "that", "this", "which", "what", "who", "they", "these", "those", "nothing"];
+    field
+        && !OTHERS.contains(&name)
+        && matches!(words.next(), Some("is" | "has" | "holds" | "contains" | "must"))
 }
 
 /// "flyer:" on a line of its own leads to what follows it.

@@ -195,6 +195,11 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let spoken_of = (0..words.len().saturating_sub(1))
         .find(|&at| at <= 4 && matches!(&*lower(at), "every" | "each"))
         .filter(|_| words.first().is_some_and(|word| word.is(vocabulary::VERB)) || general);
+    // "Explain technical terms in the box": more than one.
+    let told = matches!(&*lower(0), "explain" | "define" | "gloss") && lower(words.len().min(4) - 1) != "how";
+    let several = (1..words.len().min(4)).find(|&at| lower(at).ends_with('s') && lower(at).len() > 3);
+    let several = several.filter(|&at| told && !words[1..=at].iter().any(|word| word.is_punctuation()));
+    found.extend(several.and_then(|at| thing(text, unit, &words[..=at], 1, false)));
     // What follows the noun says when or how.
     let noun = |at: usize| {
         let rest = &words[at + 1..];

@@ -198,7 +198,16 @@ fn offers_a_way(case: &Case<'_>, unit: usize, words: &[Word], hit: &Hit) -> bool
         let next = case.units.get(unit + 1).filter(|next| next.block == block && !next.opens_piece);
         next.and_then(|_| case.words_of(unit + 1).iter().find(|word| !word.is_punctuation()).map(lower))
     };
+    // "Write in the first person" is no way to sound less stern.
+    let person = || {
+        let next =
+            if next.len() > 1 { &next[1..] } else { case.words_of((unit + 1).min(case.units.len() - 1)) };
+        next.windows(2).take(5).any(|pair| {
+            matches!(&*lower(&pair[0]), "first" | "second" | "third") && lower(&pair[1]) == "person"
+        })
+    };
     follows.is_some_and(|word| ["instead", "rather", "use", "say", "write", "prefer"].contains(&&*word))
+        && !person()
 }
 
 /// The sentence of a unit that holds a hit: a unit of several sentences keeps the others out.
@@ -385,11 +394,19 @@ impl Check for HedgedOrder {
             if own {
                 let from = if opens { span } else { words[0].span().cover(span) };
                 finding.fix = cut(case.source.text(), from, "", true);
+                let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
+                finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
             }
             // "… if you feel like it": the sentence stands without its last words.
             let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;
             if closes && words[hit.first].lower(case.source.text()) == "if" {
                 finding.fix = cut(case.source.text(), span, "", false);
+            }
+            // "…, and I was wondering if you could give me ideas?"
+            let you = words[hit.last].lower(case.source.text()) != "to";
+            if !opens && follows && finding.fix.is_empty() && you {
+                let possibly = usize::from(doubted.is_some());
+                finding.fix = wishes::parted(case.source.text(), words, hit.first, hit.last + 1 + possibly);
             }
             // "Mention the pier maybe."
             let doubts =

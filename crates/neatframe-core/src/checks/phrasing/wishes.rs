@@ -93,6 +93,34 @@ pub(super) fn included(text: &str, words: &[Word], first: usize, last: usize) ->
     (has && thing).then(|| Edit { span, replacement: "Include".into() })
 }
 
+/// "My dad turns 60, and I was wondering if you could give me ideas?": the order in a sentence of its own. `verb` is the first word
+/// of the order.
+pub(super) fn parted(text: &str, words: &[Word], first: usize, verb: usize) -> Vec<Edit> {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let joins = |at: usize| matches!(&*lower(at), "and" | "so" | "but");
+    let comma = match first {
+        3.. if joins(first - 1) && lower(first - 2) == "," => first - 2,
+        2.. if lower(first - 1) == "," => first - 1,
+        _ => return Vec::new(),
+    };
+    // "If it rains, could you say so": the case belongs to the order.
+    let cased = words[..comma].iter().any(|word| word.is(vocabulary::CONDITION));
+    let Some(order) = words.get(verb).filter(|word| word.is(vocabulary::VERB) && !cased && comma >= LEAST)
+    else {
+        return Vec::new();
+    };
+    let start = words[comma - 1].end as usize;
+    let opening = capitalised(order.text(text));
+    let mut edits =
+        vec![Edit { span: Span::new(start, order.end as usize), replacement: format!(". {opening}") }];
+    let asked = words.last().filter(|word| word.text(text) == "?");
+    edits.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
+    edits
+}
+
+/// The fewest words and signs of what stands before such an order.
+const LEAST: usize = 4;
+
 /// Verbs as they follow "it".
 fn is_finite(word: &str) -> bool {
     const SAID: [&str; 22] = [

@@ -62,8 +62,8 @@ pub(super) fn is_pinned(
     let explained = after.iter().take(4).any(|word| matches!(word.text(text), ":" | "(" | "“" | "\"" | "–" | "—"))
             || after.iter().enumerate().any(|(at, word)| {
                 match word.text(text).to_ascii_lowercase().as_str() {
-                    "example" | "e.g" | "i.e" | "means" | "meaning" | "namely" | "instance" | "like" => true,
-                    "such" => !of_others(at),
+                    "example" | "e.g" | "i.e" | "means" | "meaning" | "namely" | "instance" => true,
+                    "such" | "like" => !of_others(at),
                     _ => false,
                 }
             })
@@ -74,8 +74,12 @@ pub(super) fn is_pinned(
                 .take_while(|(_, word)| !word.is(vocabulary::STOP_MARK) && word.text(text) != ",")
                 .any(|(at, word)| word.lower(text) == "than" && !bounds_a_length(at));
     // "Unusual items, that is, items above 500 euros".
+    let apart = |at: usize| after.get(at).is_some_and(|word| matches!(word.text(text), "," | ":"));
     let explained = explained
-        || after.windows(2).any(|pair| pair[0].lower(text) == "that" && pair[1].lower(text) == "is");
+        || after
+            .windows(2)
+            .enumerate()
+            .any(|(at, pair)| pair[0].lower(text) == "that" && pair[1].lower(text) == "is" && apart(at + 2));
     match kind {
         VagueKind::Plain => true,
         VagueKind::Length | VagueKind::Quality if is_one_of_samples(text, words, hit) => true,
@@ -133,6 +137,11 @@ pub(super) fn is_pinned(
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => {
             let helps = matches!(&*words[hit.last].lower(text), "helps" | "help");
+            // "Shortened to 40 characters if need be": the number decides.
+            let measured = measured(&words[..hit.first])
+                && words[..hit.first].iter().any(|word| {
+                    matches!(&*word.lower(text), "shortened" | "cut" | "shorten" | "abbreviated" | "trimmed")
+                });
             let whom = after.first().is_some_and(|next| {
                 matches!(&*next.lower(text), "the" | "a" | "an" | "your" | "them" | "him" | "her" | "to")
             });
@@ -141,6 +150,7 @@ pub(super) fn is_pinned(
             let allows =
                 words[..hit.first].iter().take(4).any(|word| matches!(&*word.lower(text), "may" | "can"));
             explained
+                || measured
                 || allows
                 || helps && whom
                 || after.first().is_some_and(|word| word.is(vocabulary::CONDITION))

@@ -28,7 +28,10 @@ pub(super) fn words_that_say_nothing(
         return (at, at + 1);
     }
     // "I need like a post".
-    let bare = matches!(&*lower(hit.first), "need" | "needs" | "want" | "wants" | "got");
+    let bare = matches!(
+        &*lower(hit.first),
+        "need" | "needs" | "want" | "wants" | "got" | "do" | "make" | "write" | "give" | "add" | "create"
+    );
     if bare && hit.first + 2 == hit.last && lower(hit.first + 1) == "like" {
         return (hit.first + 1, hit.first + 1);
     }

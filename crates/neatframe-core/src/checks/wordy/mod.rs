@@ -17,6 +17,7 @@ use crate::words::Word;
 pub(super) use courtesy::Courtesy;
 use run_on::LONG_SENTENCE;
 pub(super) use run_on::RunOn;
+pub(crate) use run_on::parted;
 
 /// Filler, pleasantries, empty intensifiers, inflated phrases, lines left over from a chat.
 pub(super) struct Padding;
@@ -93,7 +94,22 @@ impl Check for Padding {
                 let plainly = hit.first > 0
                     && words[hit.first - 1].is(vocabulary::NEGATION)
                     && matches!(&*lower(hit.first), "obviously" | "basically" | "essentially");
-                if plainly || allowed || far || needed || said || case.is_quoted(index, span.start()) {
+                // "The best mug in the world" is what the text says of the mug.
+                let of_a_thing = term.kind == PaddingKind::Intensifier
+                    && lower(hit.first) == "the"
+                    && lower(hit.last) == "world"
+                    && !case.labels[index].serves(Component::Role)
+                    && !words.iter().any(|word| {
+                        matches!(&*word.lower(case.source.text()), "you" | "you're" | "act" | "as")
+                    });
+                if of_a_thing
+                    || plainly
+                    || allowed
+                    || far
+                    || needed
+                    || said
+                    || case.is_quoted(index, span.start())
+                {
                     continue;
                 }
                 let rest = words[..hit.first].iter().chain(&words[hit.last + 1..]);

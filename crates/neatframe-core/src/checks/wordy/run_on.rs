@@ -72,6 +72,31 @@ impl Check for RunOn {
     }
 }
 
+/// The edits that part a sentence of some length, though not yet a run-on, into sentences of one demand each; none where it holds
+/// fewer than two clauses behind the first.
+pub(crate) fn parted(text: &str, words: &[Word]) -> Vec<Edit> {
+    let count = words.iter().filter(|word| !word.is_punctuation()).count();
+    if !(MIDDLING..=LONG_SENTENCE).contains(&count) {
+        return Vec::new();
+    }
+    // "…, so every pier is named" gives the reason of the rule: only an order begins anew.
+    let orders = |at: &usize| {
+        let first =
+            *at + 1 + usize::from(words.get(at + 1).is_some_and(|word| word.is(vocabulary::COURTESY)));
+        asks_you(text, words, *at)
+            || matches!(words[*at].text(text), "and" | ";")
+                && (words.get(first).is_some_and(|word| word.is(vocabulary::VERB))
+                    || words.get(first + 1).is_some_and(|word| word.is(vocabulary::MODAL)))
+    };
+    let breaks: Vec<usize> = clause_breaks(text, words).into_iter().filter(orders).collect();
+    // ", can you do ten posts": the ask itself is one of them.
+    let asked = breaks.iter().any(|&at| asks_you(text, words, at));
+    if breaks.len() >= CLAUSES - 1 || asked { split(text, words, &breaks) } else { Vec::new() }
+}
+
+/// Words from which a sentence of several demands is easier to follow in parts.
+const MIDDLING: usize = 24;
+
 /// Where a clause with a subject or an order of its own begins behind "and", "but", "so" and the like.
 fn clause_breaks(text: &str, words: &[Word]) -> Vec<usize> {
     const JOINS: [&str; 8] = ["and", "but", "so", "then", "also", "because", "or", ";"];
