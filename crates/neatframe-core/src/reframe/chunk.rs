@@ -85,6 +85,11 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             continue;
         }
         let facet = |unit: usize| review.labels()[unit].facet == Some(Facet::InputSlot);
+        // A password in a fact is filled in, and nobody hands it over.
+        let secret = |inner: &str| {
+            let name = inner.trim().to_lowercase();
+            ["password", "token", "key", "secret", "pin", "code"].iter().any(|kind| name.ends_with(kind))
+        };
         // "You get ten minutes" takes nothing in: a slot, a border or a bracket does.
         let start = chunk.units.start;
         let place = |unit: usize| {
@@ -92,15 +97,17 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             let kind = review.outline().pieces[review.units()[unit].pieces.start].kind;
             // A heading and the row below it are a title over what they open.
             let titles = kind == PieceKind::Heading || kind == PieceKind::Rule && unit == start + 1;
-            review.units()[unit].kind == UnitKind::Mark && !titles || text.ends_with([')', ']', '>', '}'])
+            // "Key for the tool: {{key}}" is told, and takes nothing in.
+            let kept = || {
+                let end = review.units()[unit].text.end();
+                let last = review.slots().iter().rev().find(|slot| slot.span.end() == end);
+                last.is_some_and(|slot| secret(review.source().slice(slot.inner)))
+            };
+            review.units()[unit].kind == UnitKind::Mark && !titles
+                || text.ends_with([')', ']', '>', '}']) && !kept()
         };
         let slots = review.slots();
         let next = slots.partition_point(|slot| slot.span.start() < chunk.span.start());
-        // A password in a fact is filled in, and nobody hands it over.
-        let secret = |inner: &str| {
-            let name = inner.trim().to_lowercase();
-            ["password", "token", "key", "secret", "pin", "code"].iter().any(|kind| name.ends_with(kind))
-        };
         let holds = slots
             .get(next)
             .is_some_and(|slot| chunk.span.contains(slot.span) && !secret(review.source().slice(slot.inner)))
@@ -322,6 +329,11 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         Span::new(last.span.start().max(before.text.end().saturating_sub(QUOTED)), before.text.end());
     let quoted =
         !unit.opens_piece && review.source().text().get(so_far.range()).is_some_and(ends_in_a_quotation);
+    // "Put the dates in bold. Repeat them at the end."
+    let of_them = !unit.opens_piece
+        && opener.is_some_and(|word| word.is(vocabulary::VERB))
+        && matches!(&*lower(1), "them" | "these" | "those")
+        && above.first().is_some_and(|word| word.is(vocabulary::VERB));
     // "Take the one named first in this paragraph."
     let of_here = (1..words.len())
         .any(|at| matches!(&*lower(at), "paragraph" | "list") && lower(at - 1) == "this")
@@ -331,6 +343,7 @@ fn leans(review: &Review, last: &Chunk, index: usize, opening: usize, closed: bo
         || each_of_them
         || quoted
         || of_here
+        || of_them
         || matches!(said.as_str(), "then" | "afterwards");
     // "Open with the fare. Then list the boats. Close with the hour.": one order, sentence by sentence.
     let closes = matches!(said.as_str(), "close" | "end" | "finish" | "finally" | "lastly" | "conclude");

@@ -61,6 +61,7 @@ pub(super) fn plan(review: &Review, wishes: &Wishes) -> Plan {
             plan.edit(review, finding);
         }
     }
+    plan.drop_reminders(review);
     super::secrets::take_out(&mut plan, review);
     super::rewording::reword(&mut plan, review);
     if wishes.lean {
@@ -115,6 +116,23 @@ impl Plan {
             }
         }
         self.remove(review, unit, finding);
+    }
+
+    /// "TODO swap in the new rubric": what the author has still to do is nothing to send.
+    fn drop_reminders(&mut self, review: &Review) {
+        for finding in review.findings().iter().filter(|finding| finding.check == "left-over-slot") {
+            let Some(unit) = review.unit_at(finding.span).filter(|_| finding.fix.is_empty()) else {
+                continue;
+            };
+            let told = &review.units()[unit];
+            let prose = matches!(told.kind, UnitKind::Sentence | UnitKind::Item { ordered: false });
+            let body = review.source().slice(told.text);
+            let reminds =
+                body.starts_with("TODO ") || body.starts_with("TODO: ") || body.starts_with("FIXME");
+            if prose && reminds && told.text == finding.span {
+                self.drop_for(review, unit, "it reminds whoever keeps the prompt of something still to do");
+            }
+        }
     }
 
     /// "Be engaging and professional." names nothing that can be done otherwise.

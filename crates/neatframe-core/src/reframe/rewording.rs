@@ -43,10 +43,28 @@ pub(super) fn reword(plan: &mut Plan, review: &Review) {
                 plan.reword(review, edit, why);
             }
         }
+        for &unit in &demands {
+            part(plan, review, unit);
+        }
         set_capitals(plan, review);
     }
     for edit in amounts(text, faulty, demands.iter().map(|&unit| review.words_of(unit))) {
         plan.reword(review, edit, "the prompt writes such amounts in digits");
+    }
+}
+
+/// "Put the dates in bold and repeat them at the end, and do not forget the hours": a sentence for each.
+fn part(plan: &mut Plan, review: &Review, unit: usize) {
+    let sentence = matches!(review.units()[unit].kind, UnitKind::Sentence | UnitKind::Item { .. });
+    let told = review.labels()[unit].serves(Component::Role);
+    if !sentence || told {
+        return;
+    }
+    let edits = checks::parted(review.source().text(), review.words_of(unit));
+    if !edits.is_empty() && plan.take(&edits) {
+        let now = edits.iter().map(|edit| edit.replacement.as_str()).collect::<Vec<_>>().join(" …");
+        let first = edits[0].span.cover(edits[edits.len() - 1].span);
+        plan.tell(review, first, &now, "one demand to a sentence");
     }
 }
 

@@ -85,7 +85,7 @@ fn is_plain(word: &str) -> bool {
 /// "Nora Quayle, 14 Harbour Rise, has a sore knee, insurance no. 5512 0081": the person, and the numbers, each by its place and the
 /// name of its slot; what else is told may be what the work is about.
 fn data_among(whole: Span, words: &str) -> Vec<(Span, &'static str)> {
-    const LABELS: [(&str, &str); 7] = [
+    const LABELS: [(&str, &str); 9] = [
         ("phone", "phone"),
         ("mobile", "phone"),
         ("tel", "phone"),
@@ -93,6 +93,8 @@ fn data_among(whole: Span, words: &str) -> Vec<(Span, &'static str)> {
         ("account", "account"),
         ("policy", "policy_number"),
         ("passport", "passport_number"),
+        ("ahv", "ahv_number"),
+        ("nhs", "nhs_number"),
     ];
     let mut found: Vec<(Span, &'static str)> = Vec::new();
     let mut at = 0;

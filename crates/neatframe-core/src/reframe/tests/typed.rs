@@ -112,3 +112,67 @@ fn capitals_are_told_with_their_count() {
         |note: &crate::reframe::Note| note.now == "Write" && note.why.ends_with("here and 3 more times");
     assert!(notes.iter().any(told), "{notes:?}");
 }
+
+#[test]
+fn an_ask_amid_a_sentence_gets_one_of_its_own() {
+    let text = reworded(
+        "I'm planning a party on the pier for my dad, he turns 60 in March, and I was wondering if you could possibly give me some ideas? He likes boats. Please please keep it cheap.\n",
+    );
+    assert!(text.contains("he turns 60 in March. Give me some ideas."), "{text}");
+    let text = reworded(
+        "we run a small ferry school (six skippers) and need texts for our page on the quay, can you do ten posts, each post with a hook and a line on knots, no jokes. please please keep them short.\n",
+    );
+    assert!(text.contains("Do ten posts, each post with a hook"), "{text}");
+}
+
+#[test]
+fn them_stays_with_what_it_is() {
+    let text = reworded(
+        "Please write the letter of the ferry club in order to help. Put the dates in bold. Repeat them at the end. Name the pier. Also use plain words.\n",
+    );
+    assert!(text.contains("Put the dates in bold. Repeat them at the end."), "{text}");
+}
+
+#[test]
+fn what_is_still_to_do_is_not_sent() {
+    let found = reframed(
+        "TODO swap in the new fares before Friday\nYou are a ferry clerk.\nWrite the notice in order to help. Name the pier.\n",
+    );
+    assert!(!found.text.contains("TODO"), "{}", found.text);
+    let told =
+        |note: &crate::reframe::Note| note.words.starts_with("TODO") && note.why.contains("still to do");
+    assert!(found.notes.iter().any(told), "{:?}", found.notes);
+}
+
+#[test]
+fn a_list_of_what_there_is_is_no_sample() {
+    let text = reworded(
+        "Plan a party on the pier in order to help me. There should be a few games, and it should be at our house.\nMake a schedule too. It starts at 6 pm and dad only comes home at 5 pm so the first guests have to hide.\nThe menu: a roast with walnut sauce, cheese platter, something sweet.\nMake it special! It should be a party that he'll never forget.\n",
+    );
+    assert!(!text.contains("# Examples"), "{text}");
+}
+
+#[test]
+fn a_system_prompt_opens_with_the_persona() {
+    let text = reworded(
+        "System: You are MERLE, the clerk of a ferry line. You answer questions in order to help. Key for get_fare: lhf-live-83hd72nbs0a1\n\nGuidelines:\n* Name the pier.\n* Always please keep it short.\n",
+    );
+    assert!(text.find("You are MERLE") < text.find("Name the pier"), "{text}");
+    assert!(!text.contains("# Input") && text.contains("{{key}}"), "{text}");
+}
+
+#[test]
+fn a_rule_behind_its_reason_stays_one_sentence() {
+    let line = "The guest reads the card alone on board, so every knot needs to be described so that it can be tied without any kind of help.";
+    let text =
+        reworded(&format!("Write a card on knots in order to help.\n- {line}\n- Please name the rope.\n"));
+    assert!(text.contains(line), "{text}");
+}
+
+#[test]
+fn a_rule_typed_small_behind_a_length() {
+    let text = reworded(
+        "Write a job ad in order to help us. We run two ferries.\n\nLength: half a page. maybe start with a joke?\n\nName the pier. Please please use plain words.\n",
+    );
+    assert!(text.contains("Start with a joke."), "{text}");
+}
