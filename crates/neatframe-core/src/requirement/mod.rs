@@ -4,6 +4,7 @@ mod absence;
 mod alone;
 mod amount;
 mod answer_form;
+mod by_label;
 mod choice;
 mod clash;
 mod dates;

@@ -175,7 +175,7 @@ pub(super) fn fields_come_out(case: &Case<'_>, taken: &[String], found: &mut [Sh
         let label = |shown: &Shown| case.text(shown.label).to_lowercase();
         let goes_in = |shown: &Shown| {
             let own = label(shown);
-            shown.side == Side::Input && !(formed.contains(&own) && !taken.contains(&own))
+            shown.side == Side::Input && (taken.contains(&own) || !formed.contains(&own))
         };
         let first = run.iter().position(|shown| shown.side == Side::Input && taken.contains(&label(shown)));
         let Some(first) = first.filter(|_| !run.iter().any(|shown| shown.spoken)) else { continue };
