@@ -190,6 +190,18 @@ pub(crate) fn base(gerund: &str) -> Option<String> {
 /// The longest aim that stands before an order, in words and signs.
 const AIM: usize = 14;
 
+/// "Give the length of every trail you recommend": of which trail, the rest of the prompt says.
+fn before_your_deed<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
+    let end = words.iter().rposition(|word| !word.is_punctuation()).map_or(0, |last| last + 1);
+    let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
+    let deed = end >= SHORT && lower(end - 2) == "you" && words[end - 1].is(vocabulary::VERB);
+    let of_each = deed && matches!(&*lower(end - 4), "every" | "each" | "any");
+    if of_each { &words[..end - 2] } else { words }
+}
+
+/// The fewest words of such an order.
+const SHORT: usize = 6;
+
 /// "And please keep in mind that the fare is 4 crowns": what it reminds of.
 fn behind_a_reminder<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
@@ -203,7 +215,7 @@ fn behind_a_reminder<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
 
 /// The order behind "To write the whole notice, list its parts first": what is aimed at is no demand of it.
 pub(crate) fn behind_its_aim<'a>(text: &str, words: &'a [Word]) -> &'a [Word] {
-    let words = behind_a_reminder(text, words);
+    let words = before_your_deed(text, behind_a_reminder(text, words));
     let lower = |at: usize| words.get(at).map(|word| word.lower(text)).unwrap_or_default();
     let aims = lower(0) == "to" || lower(0) == "in" && lower(1) == "order" && lower(2) == "to";
     let comma = (2..words.len().min(AIM)).find(|&at| lower(at) == ",").filter(|_| aims);

@@ -33,6 +33,11 @@ mod rules {
         a_limit_on_all_of_them: "Write three versions of the notice:\n1. for the shop page, 80 to 100 words\n2. for the printed board, two lines\n\nKeep all versions under 50 words." => ["clashing-demands"];
         a_quoted_part_and_its_line: "Write the entry for the log.\n- Went well: one point\n- To repeat: one to three points, each with the place where it happened\n\nName the boat. \"To repeat\" has at least four points." => ["clashing-demands"];
         every_quotation_and_the_long_ones: "Edit the article.\n- Keep every quotation exactly as it is.\n- Name the pier.\n- Shorten long quotations." => ["clashing-demands"];
+        named_parts_past_the_whole: "Plan a lesson on knots for the crew.\n- The lesson lasts 45 minutes: warm-up 10 minutes, main part 30 minutes, closing 10 minutes." => ["sum-off"];
+        named_parts_of_the_whole: "Plan a lesson on knots for the crew.\n- The lesson lasts 45 minutes: warm-up 10 minutes, main part 30 minutes, closing 5 minutes." => [];
+        pairs_and_each_alone: "Plan a lesson on knots.\n- Include at least two activities in pairs.\n- Name the rope.\n- All activities are done alone." => ["clashing-demands"];
+        a_page_of_many_words: "I want a report of one page with at least 2000 words on the fog." => ["clashing-demands"];
+        a_page_of_few_words: "I want a report of one page with at least 200 words on the fog." => [];
         another_name_for_the_persona: "You are Pelle, the guide of a ferry line.\n- Name the pier.\n- Paula never names a boat that is in the yard." => ["name-spelling"];
         a_person_who_is_introduced: "You are Pelle, the guide of a ferry line. Paula runs the desk.\n- Name the pier.\n- Paula never answers mails." => [];
     }
@@ -63,6 +68,7 @@ mod said_again {
         beyond_the_record: "Answer from the record of the boat.\n- Use only what the record says.\n- Name the pier.\n- Do not go beyond the record." => ["said-before"];
         the_limit_by_its_name: "Write the text on the loom of the sail maker, at most 80 words.\nName the weaver.\nYou must keep to the word limit of 80." => ["said-before"];
         some_of_the_questions_and_every_one: "Write a quiz with 10 questions.\n- Questions 1 to 3 are multiple choice with four options each.\n- Every question shall have four options." => [];
+        of_every_boat_you_name: "Recommend boats.\n\n1. Give length and fare for each boat.\n2. Say what to bring.\n3. Give length and fare for every boat you recommend." => ["said-before"];
         a_referee_who_refers: "You are a referee's coach. After a match you read the referee's own report and ask questions that help them to see what to change.\n\n- One question per message, five in all.\n- Each question refers to a minute of the match that the report names." => [];
     }
 }
@@ -106,6 +112,7 @@ mod exposed {
 
 mod padded {
     remarks! { Wordy:
+        pressed_in_short: "Write the report on the fog. It's very important that the numbers are correct." => ["padding"];
         told_that_it_knows: "As an AI you know how letters work, so write ours. Name the pier." => ["padding"];
         an_aside_at_the_end: "Write ten posts. Use our colours in the text, if that makes sense." => ["padding"];
     }

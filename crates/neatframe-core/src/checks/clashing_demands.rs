@@ -78,7 +78,9 @@ impl Check for ClashingDemands {
                 continue;
             }
             let clash = firm.iter().rev().take(WITHIN_REACH).rev().find(|earlier| {
-                (earlier.unit != requirement.unit || in_one_breath(earlier))
+                (earlier.unit != requirement.unit
+                    || in_one_breath(earlier)
+                    || are_page_and_words(earlier, requirement))
                     && (excludes(earlier, requirement) || are_two_limits(case, earlier, requirement))
                     && !(is_explained_within(case, earlier, requirement) && *reasons)
                     && !is_marked_within(case, requirement)
@@ -206,6 +208,12 @@ impl Check for ClashingDemands {
 /// "Explain your plan before the JSON; output JSON only": one sentence may ask for both as well as two may.
 fn in_one_breath(earlier: &Requirement) -> bool {
     matches!(earlier.demand, Demand::Manner { axis: "words around the data", .. })
+}
+
+/// "A report of one page with at least 2000 words."
+fn are_page_and_words(one: &Requirement, two: &Requirement) -> bool {
+    let of = |rule: &Requirement, wanted: &Measure| matches!(&rule.demand, Demand::Amount { measure, .. } if measure == wanted);
+    of(one, &Measure::Pages) && of(two, &Measure::Words)
 }
 
 /// How many of the last requirements of one unit are compared for doubles.

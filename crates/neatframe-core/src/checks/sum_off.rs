@@ -166,9 +166,35 @@ fn split_up(case: &Case<'_>, unit: usize) -> Option<(u32, u32, Of)> {
     };
     let parts: Vec<u32> = (colon + 1..words.len()).filter_map(part).collect();
     let named = (colon + 1..words.len()).any(|at| counted(at).is_some_and(|(_, of)| of == kind));
-    let parts = if named { parts } else { bare_parts(text, &words[colon + 1..])? };
+    let parts = match named {
+        true if parts.len() < PARTS_LEAST => {
+            named_parts(&words[colon + 1..], text, |value| counted(colon + 1 + value), kind)?
+        }
+        true => parts,
+        false => bare_parts(text, &words[colon + 1..])?,
+    };
     let sum = parts.iter().fold(0u32, |sum, part| sum.saturating_add(*part));
     (parts.len() >= PARTS_LEAST && sum > total).then_some((total, sum, kind))
+}
+
+/// "Warm-up 10 minutes, main part 30 minutes": one amount in every part, by the place of its number.
+fn named_parts(
+    words: &[Word],
+    text: &str,
+    counted: impl Fn(usize) -> Option<(u32, Of)>,
+    kind: Of,
+) -> Option<Vec<u32>> {
+    let end = words.iter().position(|word| word.text(text) == ".").unwrap_or(words.len());
+    let mut parts: Vec<Vec<u32>> = vec![Vec::new()];
+    for (at, word) in words[..end].iter().enumerate() {
+        if matches!(&*word.lower(text), "," | ";" | "and") {
+            parts.push(Vec::new());
+        } else if number(text, *word).is_some() {
+            let (value, of) = counted(at)?;
+            parts.last_mut()?.extend((of == kind).then_some(value));
+        }
+    }
+    parts.into_iter().map(|part| <[u32; 1]>::try_from(part).ok().map(|[value]| value)).collect()
 }
 
 /// "Roll call 10, boats 30, talk (20)": a number at the end of every part, and nothing else in figures.

@@ -163,7 +163,9 @@ pub(super) fn asked_for(text: &str, words: &[Word], first: usize) -> Vec<Edit> {
         thing.iter().all(|word| !word.is(vocabulary::VERB | vocabulary::FINITE | vocabulary::PUNCTUATION));
     let (Some(lead), Some(last)) = (thing.first(), thing.last()) else { return Vec::new() };
     let lower = lead.lower(text);
-    if !plain || !LEADS.contains(&&*lower) || thing.len() > REACH {
+    // "Charts would be nice."
+    let bare = thing.len() == 1 && lower.len() > 4 && lower.ends_with('s');
+    if !plain || !(LEADS.contains(&&*lower) || bare) || thing.len() > REACH {
         return Vec::new();
     }
     let end = words.iter().rfind(|word| !word.is_punctuation()).unwrap_or(last);

@@ -176,3 +176,14 @@ fn a_rule_typed_small_behind_a_length() {
     );
     assert!(text.contains("Start with a joke."), "{text}");
 }
+
+#[test]
+fn what_would_be_nice_is_included() {
+    let text = reworded(
+        "Write the report on the fog in order to help. Charts would be nice. It's very important that the numbers are correct. Name the pier.\n",
+    );
+    assert!(
+        text.contains("Include charts.") && text.contains("Make sure that the numbers are correct."),
+        "{text}"
+    );
+}
