@@ -48,7 +48,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 
 /// Two samples of which each has its output on a line of its own, and right below them an input of the same form with none.
 fn on_two_lines(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let points = |line: &str| ["->", "→", "=>", "⇒"].iter().any(|arrow| line.starts_with(arrow));
+    let points = |line: &str| ARROWS.iter().any(|arrow| line.starts_with(arrow.trim()));
     let commas = |line: &str| line.matches(", ").count();
     let mut input: Option<&str> = None;
     let (mut shown, mut form) = (0, 0);

@@ -68,8 +68,8 @@ fn band(part: &str) -> Option<Band<'_>> {
     let says = |words: &[&str]| words.iter().any(|word| rest.split(' ').any(|other| other == *word));
     let (low, high) = match numbers[..] {
         [low, high] if low <= high => (low, high),
-        [most] if says(&["below", "under"]) => (i64::MIN, most - 1),
-        [least] if says(&["above", "over"]) => (least + 1, i64::MAX),
+        [most] if says(&["below", "under"]) => (i64::MIN, most.saturating_sub(1)),
+        [least] if says(&["above", "over"]) => (least.saturating_add(1), i64::MAX),
         [least] if says(&["from", "least", "more", "up"]) => (least, i64::MAX),
         [most] if says(&["to", "most", "less", "fewer"]) => (i64::MIN, most),
         _ => return None,
@@ -86,6 +86,8 @@ mod tests {
         let found = bands("Put it into a group: A from 15 points, B from 9 to 14, C below 9.").unwrap();
         let ends: Vec<_> = found.iter().map(|band| (band.name, band.low, band.high)).collect();
         assert_eq!(ends, [("A", 15, i64::MAX), ("B", 9, 14), ("C", i64::MIN, 8)]);
+        let least = band("A above 9223372036854775807").map(|band| band.low);
+        assert_eq!(least, Some(i64::MAX), "no figure is too large");
         assert_eq!(bands("Give 3 points for each boat, and 2 for each pier."), None);
     }
 }

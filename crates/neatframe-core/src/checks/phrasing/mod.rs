@@ -5,7 +5,6 @@ mod wishes;
 use super::{Case, Check, Meta, Sink, cut};
 use crate::component::{Component, Facet};
 use crate::counterparts;
-use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::lexicon::{BANS, HEDGES, Hit, Set, vocabulary};
 use crate::span::Span;
@@ -394,8 +393,7 @@ impl Check for HedgedOrder {
             if own {
                 let from = if opens { span } else { words[0].span().cover(span) };
                 finding.fix = cut(case.source.text(), from, "", true);
-                let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
-                finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
+                finding.fix.extend(wishes::full_stop(case.source.text(), words));
             }
             // "… if you feel like it": the sentence stands without its last words.
             let closes = words[hit.last + 1..].iter().all(|word| word.is_punctuation()) && !opens;
@@ -424,7 +422,6 @@ impl Check for HedgedOrder {
                 finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);
                 finding.fix.extend(wishes::included(case.source.text(), words, hit.first, hit.last));
             }
-            let asked = words.last().filter(|word| word.text(case.source.text()) == "?");
             let wish =
                 wishes::included(case.source.text(), words, hit.first, hit.last).filter(|_| opens && follows);
             if let Some(edit) = wish {
@@ -442,8 +439,7 @@ impl Check for HedgedOrder {
                 finding.fix.extend(
                     close.into_iter().flat_map(|close| wishes::closed(case.source.text(), words, close)),
                 );
-                // An order ends in a full stop.
-                finding.fix.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
+                finding.fix.extend(wishes::full_stop(case.source.text(), words));
             }
         }
     }

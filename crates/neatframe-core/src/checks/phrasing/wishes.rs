@@ -113,9 +113,14 @@ pub(super) fn parted(text: &str, words: &[Word], first: usize, verb: usize) -> V
     let opening = capitalised(order.text(text));
     let mut edits =
         vec![Edit { span: Span::new(start, order.end as usize), replacement: format!(". {opening}") }];
-    let asked = words.last().filter(|word| word.text(text) == "?");
-    edits.extend(asked.map(|word| Edit { span: word.span(), replacement: ".".into() }));
+    edits.extend(full_stop(text, words));
     edits
+}
+
+/// An order ends in a full stop, where the wish ended in a question mark.
+pub(super) fn full_stop(text: &str, words: &[Word]) -> Option<Edit> {
+    let asked = words.last().filter(|word| word.text(text) == "?");
+    asked.map(|word| Edit { span: word.span(), replacement: ".".into() })
 }
 
 /// The fewest words and signs of what stands before such an order.
