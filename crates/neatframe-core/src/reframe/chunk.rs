@@ -100,7 +100,8 @@ pub(super) fn chunks(review: &Review, dropped: &HashSet<usize>) -> Vec<Chunk> {
             // "Key for the tool: {{key}}" is told, and takes nothing in.
             let kept = || {
                 let end = review.units()[unit].text.end();
-                let last = review.slots().iter().rev().find(|slot| slot.span.end() == end);
+                let last = review.slots().partition_point(|slot| slot.span.end() < end);
+                let last = review.slots().get(last).filter(|slot| slot.span.end() == end);
                 last.is_some_and(|slot| secret(review.source().slice(slot.inner)))
             };
             review.units()[unit].kind == UnitKind::Mark && !titles
