@@ -136,8 +136,12 @@ pub(crate) fn unwrapped(text: &str, words: &[Word]) -> Option<Directive> {
     let spelt = |at: usize| words.get(at).map(|word| word.lower(text));
     let polite =
         usize::from(spelt(0).is_some_and(|word| matches!(&*word, "please" | "also" | "and" | "but")));
+    let first = spelt(polite)?;
     let matched = |phrases: &[&str]| {
         let length = |phrase: &&str| {
+            if !phrase.starts_with(&*first) {
+                return None;
+            }
             let mut at = polite;
             let all = phrase.split(' ').all(|part| {
                 let same = spelt(at).is_some_and(|word| *word == *part);
@@ -148,12 +152,11 @@ pub(crate) fn unwrapped(text: &str, words: &[Word]) -> Option<Directive> {
         };
         phrases.iter().filter_map(length).max()
     };
-    if !spelt(polite).is_some_and(|word| OPENS.contains(&&*word)) {
+    if !OPENS.contains(&&*first) {
         return ruled_out(text, words);
     }
     // "Avoid naming guests"; "avoid long names" wraps nothing.
-    let avoids = spelt(polite).is_some_and(|word| word == "avoid")
-        && spelt(polite + 1).is_some_and(|word| base(&word).is_some());
+    let avoids = first == "avoid" && spelt(polite + 1).is_some_and(|word| base(&word).is_some());
     let (asks, bans) = (matched(&ASKS), matched(&BANS).max(avoids.then_some(polite + 1)));
     let from = asks.max(bans)?;
     let forbids = bans == Some(from);

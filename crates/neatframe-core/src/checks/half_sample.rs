@@ -54,7 +54,9 @@ impl Check for HalfSample {
         for (at, shown) in samples.iter().enumerate() {
             let whole = shown.label.cover(shown.content);
             if shown.side != Side::Input {
-                if is_elsewhere(case.text(shown.content)) {
+                // "Q: …" and "A: …" show the form of the answer.
+                let form = case.text(shown.label).len() == 1;
+                if is_elsewhere(case.text(shown.content)) && !form {
                     let message = format!("`{}` shows nothing", case.shown(whole));
                     sink.report(whole, message, "put the sample itself in, or take the label out");
                 }
@@ -246,7 +248,8 @@ fn is_elsewhere(content: &str) -> bool {
     let lower = content.trim().trim_end_matches('.').to_lowercase();
     [
         "see attached", "attached", "see attachment", "see above", "see below", "tbd", "todo", "to be added",
-        "to follow", "coming soon", "...",
+        "to follow", "coming soon", "...", "see the file", "see file", "see the attachment",
+        "see attached file", "see the appendix", "see the link", "see the document", "as discussed",
     ]
     .contains(&lower.as_str())
 }

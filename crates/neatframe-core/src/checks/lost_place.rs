@@ -102,18 +102,20 @@ pub(super) fn lost_samples(case: &Case<'_>) -> Vec<Span> {
 }
 
 /// Documents that a prompt may hold, and that others hold: "see the style guide above".
-const DOCUMENTS: [&str; 39] = [
+const DOCUMENTS: [&str; 46] = [
     "process", "procedure", "workflow", "flowchart", "schema", "template", "table", "scale", "specification",
     "brief", "definitions", "block", "list", "form", "guide", "handbook", "manual", "policy", "policies",
     "playbook", "dictionary", "glossary", "rubric", "checklist", "legend", "map", "chart", "diagram",
     "figure", "appendix", "attachment", "timetable", "catalogue", "catalog", "menu", "contract", "agreement",
-    "diff", "transcript",
+    "diff", "transcript", "criteria", "categories", "labels", "principles", "guidelines", "definition",
+    "topics",
 ];
 
 /// Those that a list of items, or labelled lines, may be.
-const LISTED: [&str; 12] = [
+const LISTED: [&str; 19] = [
     "list", "definitions", "scale", "checklist", "template", "form", "schema", "rubric", "legend", "process",
-    "procedure", "workflow",
+    "procedure", "workflow", "criteria", "categories", "labels", "principles", "guidelines", "definition",
+    "topics",
 ];
 
 /// Those of them that plain items are not.
@@ -165,12 +167,29 @@ pub(super) fn lost_documents(case: &Case<'_>) -> Vec<Span> {
                             | "on"
                             | "against"
                             | "check"
+                            | "apply"
+                            | "meet"
                             | "with"
                     );
-            let named = cited && DOCUMENTS.contains(&&*lower(at - 1));
+            // "The criteria listed above".
+            let given = matches!(
+                &*lower(at - 1),
+                "listed"
+                    | "given"
+                    | "defined"
+                    | "described"
+                    | "shown"
+                    | "named"
+                    | "set"
+                    | "stated"
+                    | "provided"
+            );
+            let noun = at - 1 - usize::from(given);
+            // "The list of boats below".
+            let noun = if noun > 2 && lower(noun - 1) == "of" { noun - 2 } else { noun };
+            let named = cited && noun > led && DOCUMENTS.contains(&&*lower(noun));
             let span = words[led].span().cover(words[at].span());
-            (side && (ends || told) && named)
-                .then(|| (span, lower(at - 1).into_owned(), lower(at) == "above"))
+            (side && (ends || told) && named).then(|| (span, lower(noun).into_owned(), lower(at) == "above"))
         })
     };
     let holds = |unit: usize, (span, name, above): &(Span, String, bool)| {

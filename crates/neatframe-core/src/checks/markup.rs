@@ -433,7 +433,10 @@ impl Check for MixedSections {
 /// `LENGTH`, `=== Length ===` or `[Length]` between headings with `#`: the odd title, and a heading.
 fn titled_otherwise(case: &Case<'_>) -> Option<(Span, Span)> {
     // What cries for attention is no section.
-    const CRIES: [&str; 7] = ["important", "note", "warning", "critical", "remember", "attention", "caution"];
+    const CRIES: [&str; 11] = [
+        "important", "note", "warning", "critical", "remember", "attention", "caution", "user", "assistant",
+        "system", "human",
+    ];
     let pieces = &case.outline.pieces;
     let parted = |at: usize| at == 0 || pieces[at - 1].kind == PieceKind::Blank;
     let alone = |&at: &usize| {
@@ -444,10 +447,8 @@ fn titled_otherwise(case: &Case<'_>) -> Option<(Span, Span)> {
         .map(|at| (pieces[at].text, case.text(case.source.line_around(pieces[at].text.start())).trim()))
         .collect();
     let hashed = |(_, line): &&(Span, &str)| line.starts_with('#');
-    let last = lines.iter().rposition(|line| hashed(&line))?;
     let first = lines.iter().find(hashed).filter(|_| lines.iter().filter(hashed).count() >= 2)?;
-    // One between two headings stands beside them.
-    let odd = lines[..last].iter().find(|(_, line)| {
+    let odd = lines.iter().find(|(_, line)| {
         let name = line.trim_matches(['=', '[', ']', ' ', ':', '-']);
         let loud = name.len() > 3 && name.chars().all(|c| c.is_uppercase() || c == ' ');
         let framed = [("==", "=="), ("[", "]")].iter();

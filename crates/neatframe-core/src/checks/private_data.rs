@@ -335,7 +335,7 @@ fn account(text: &str, words: &[Word]) -> Option<Span> {
 
 /// `diagnosed with asthma`, `on sick leave since May`.
 fn health(text: &str, words: &[Word]) -> Option<Span> {
-    const SIGNS: [[&str; 2]; 9] = [
+    const SIGNS: [[&str; 2]; 17] = [
         ["diagnosed", "with"],
         ["suffers", "from"],
         ["treated", "for"],
@@ -345,6 +345,14 @@ fn health(text: &str, words: &[Word]) -> Option<Span> {
         ["therapy", "for"],
         ["medication", "for"],
         ["hiv", "positive"],
+        ["has", "dyslexia"],
+        ["has", "adhd"],
+        ["has", "autism"],
+        ["has", "epilepsy"],
+        ["has", "asthma"],
+        ["has", "diabetes"],
+        ["has", "depression"],
+        ["has", "cancer"],
     ];
     let at = words.windows(2).position(|pair| {
         SIGNS.iter().any(|sign| pair[0].lower(text) == sign[0] && pair[1].lower(text) == sign[1])

@@ -2,9 +2,9 @@
 
 use super::{
     Case, Check, Meta, Sink, answer_options, band_shown, beyond_levels, choice_in_template, coded, columns,
-    field_rules, filled_forms, listed_fields, listed_items, number_kept_back, odd_label, over_a_bound,
-    owed_word, quoted_number, salutation, shown_within, sorted_by_rule, things_shown, total_of_fields,
-    typed_fields, uncited, whole_sample, word_alone,
+    csv_rows, field_rules, filled_forms, key_case, listed_fields, listed_items, loose_json, number_kept_back,
+    odd_label, over_a_bound, owed_word, own_illustration, quoted_number, salutation, shown_within,
+    sorted_by_rule, things_shown, total_of_fields, typed_fields, uncited, whole_sample, word_alone,
 };
 use crate::component::Component;
 use crate::edit::Edit;
@@ -88,9 +88,9 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
                 continue;
             }
             // "Headline: …" is the headline that the rule bounds, and so is "Sample headline: …".
-            let thing = ["sample ", "example "].iter().find_map(|word| label.strip_prefix(word));
+            let thing = thing_of(&label);
             let whole = match &rule.subject {
-                Subject::Named(part) | Subject::Each(part) if part == thing.unwrap_or(&label) => {
+                Subject::Named(part) | Subject::Each(part) if part == thing => {
                     Some(Requirement { subject: Subject::Reply, ..(*rule).clone() })
                 }
                 Subject::Named(part) => longer_name(case, rule, part, shown.content)
@@ -100,6 +100,11 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
             let rule = whole.as_ref().unwrap_or(rule);
             let of_language = matches!(rule.demand, Demand::Manner { axis: "answer language", .. });
             if of_language && several_languages {
+                continue;
+            }
+            // One record of an array may be shown by itself.
+            let array = matches!(rule.demand, Demand::Manner { axis: "records of JSON", .. });
+            if array && !matches!(&*label, "output" | "response" | "answer" | "reply" | "result") {
                 continue;
             }
             // "Keywords: lido, opening", where there are three to five of them.
@@ -234,6 +239,11 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     total_of_fields::run(case, sink);
     band_shown::run(case, sink);
     choice_in_template::run(case, &rules, sink);
+    key_case::run(case, &rules, sink);
+    csv_rows::run(case, sink);
+    loose_json::run(case, sink);
+    own_illustration::run(case, &rules, sink);
+    own_illustration::set_apart(case, sink);
 }
 
 /// The only field of the template that a record has nowhere.
@@ -241,6 +251,12 @@ fn absent<'a>(known: &'a [String], body: &str) -> Option<&'a String> {
     let keys = record::keys(body);
     let mut absent = known.iter().filter(|key| !keys.contains(key));
     absent.next().filter(|_| absent.next().is_none())
+}
+
+/// What "Sample headline" and "Subject line" are the headline and the subject of.
+fn thing_of(label: &str) -> &str {
+    let bare = ["sample ", "example "].iter().find_map(|word| label.strip_prefix(word)).unwrap_or(label);
+    bare.strip_suffix(" line").unwrap_or(bare)
 }
 
 /// Where in a side of a sample a rule holds: the whole, or the field that the rule speaks of; none where it speaks of another one.
@@ -258,6 +274,7 @@ fn place_of(case: &Case<'_>, rule: &Requirement, shown: &Shown, label: &str) -> 
     };
     // "No emoji in the subject line".
     if let Some(part) = rule.part.as_deref().map(|part| part.strip_suffix('s').unwrap_or(part)) {
+        let label = thing_of(label);
         let own = label == part || label.strip_suffix('s') == Some(part);
         return if own { whole } else { within(part) };
     }

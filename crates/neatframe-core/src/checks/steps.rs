@@ -1,6 +1,6 @@
 //! Numbered steps, and references to steps, sections and other numbered parts.
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, worded_steps};
 use crate::edit::Edit;
 use crate::finding::{Family, Severity};
 use crate::numbering::{self, Numbered, Reference};
@@ -122,6 +122,13 @@ impl Check for StepNumbers {
             let finding = sink.report(place, message, write);
             finding.related.push(before);
             finding.fix = in_words(case, place);
+        }
+        for slip in worded_steps::slips(case) {
+            let known = sink.findings.iter().any(|finding| finding.span.overlaps(slip.place));
+            if !known {
+                let write = "count the steps without a gap, each by one name";
+                sink.report(slip.place, slip.message, write).related.push(slip.before);
+            }
         }
         for run in numbering::lettered(case.source, case.outline) {
             for pair in run.windows(2) {

@@ -14,6 +14,7 @@ enum Kind {
     Whole,
     YesOrNo,
     TrueOrFalse,
+    Number,
     /// A number between two others, both included; `true` where it is to be whole.
     Range(i64, i64, bool),
 }
@@ -55,6 +56,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             let what = match field.kind {
                 Kind::Date => "a date".to_string(),
                 Kind::Whole => "a whole number".to_string(),
+                Kind::Number => "a number".to_string(),
                 Kind::YesOrNo => "yes or no".to_string(),
                 Kind::TrueOrFalse => "true or false".to_string(),
                 Kind::Range(low, high, false) => format!("a number from {low} to {high}"),
@@ -73,6 +75,7 @@ impl Field {
         let kind = match self.kind {
             Kind::Date => value.contains(|c: char| c.is_ascii_digit()),
             Kind::Whole => value.chars().all(|c| c.is_ascii_digit() || matches!(c, ',' | ' ' | '-')),
+            Kind::Number => lower == "null" || value.contains(|c: char| c.is_ascii_digit()),
             Kind::YesOrNo => matches!(&*lower, "yes" | "no"),
             // A value in words is another matter.
             Kind::Range(low, high, whole) => value.parse::<f64>().map_or(true, |value| {
@@ -102,6 +105,9 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
     if let Some(name) = true_or_false(line) {
         return Some(Field { name, kind: Kind::TrueOrFalse, gloss: String::new(), span });
     }
+    if let Some(name) = a_number(line) {
+        return Some(Field { name, kind: Kind::Number, gloss: String::new(), span });
+    }
     if !shapes || !matches!(piece.kind, PieceKind::Field | PieceKind::Turn) {
         return None;
     }
@@ -120,6 +126,22 @@ fn field(case: &Case<'_>, unit: usize) -> Option<Field> {
         return None;
     };
     Some(Field { name, kind, gloss, span })
+}
+
+/// "Fares are numbers.", "`fare` is a number": the field.
+fn a_number(line: &str) -> Option<String> {
+    let said = line.trim_start_matches(['-', '*', ' ']).trim_end_matches('.').to_lowercase();
+    let said = said.strip_prefix("the ").unwrap_or(&said);
+    let name = [" is a number", " must be a number", " is numeric", " has to be a number"]
+        .iter()
+        .find_map(|end| said.strip_suffix(end))
+        .or_else(|| {
+            [" are numbers", " must be numbers"]
+                .iter()
+                .find_map(|end| said.strip_suffix(end)?.strip_suffix('s'))
+        })?;
+    let name = name.trim_matches(['`', '"', '*']);
+    (name.len() >= 3 && name.chars().all(|c| c.is_alphanumeric() || c == '_')).then(|| name.to_string())
 }
 
 /// "warning true or false", "`paid` is a boolean": the field.

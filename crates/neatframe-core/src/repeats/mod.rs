@@ -148,11 +148,11 @@ pub(crate) fn find(
     // What is asked for first.
     let mut asked = Asked::default();
     for unit in demands {
-        let quality = hits[unit].iter().any(Hit::names_quality);
-        let gist = gist(text, directive::behind_its_aim(text, at(unit)), quality);
         if twins.contains_key(&unit) {
             continue;
         }
+        let quality = hits[unit].iter().any(Hit::names_quality);
+        let gist = gist(text, directive::behind_its_aim(text, at(unit)), quality);
         let own = words.within(units[unit].text);
         if let Some(border) = confined(text, own) {
             let other = borders.iter().rev().take(CANDIDATES).find(|(earlier, known)| {

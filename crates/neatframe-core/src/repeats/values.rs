@@ -32,6 +32,17 @@ pub(super) fn same_gaps(requirements: &[Requirement]) -> Vec<(usize, usize)> {
 /// How many requirements are looked at for gaps.
 const GAPS: usize = 400;
 
+/// True for a sentence that says which columns there are, and no more.
+fn names_columns(text: &str, words: &Words, span: Span) -> bool {
+    let own = words.within(span);
+    let body = &text[span.range()];
+    let columns = own.iter().any(|word| matches!(&*word.lower(text), "columns" | "fields" | "keys"));
+    columns && own.len() <= COLUMNS && !body.contains(['{', '|', '<', '\n', '('])
+}
+
+/// The longest sentence that only names columns, in words and signs.
+const COLUMNS: usize = 18;
+
 /// The part that a form is for; "all dates" are no part.
 fn part_of(rule: &Requirement) -> Option<&str> {
     rule.part.as_deref().filter(|part| !matches!(*part, "date" | "dates"))
@@ -52,6 +63,13 @@ pub(super) fn stated_again(
             Demand::Omit(word) => (word.to_lowercase(), None),
             Demand::EndsWith(words) => (format!("… {}", words.to_lowercase()), rule.part.as_deref()),
             Demand::BeginsWith(words) => (format!("{} …", words.to_lowercase()), rule.part.as_deref()),
+            // "The table has the columns name and fare", "a table with two columns: name, fare"; a record is a template.
+            Demand::Fields(fields)
+                if fields.len() >= 2 && names_columns(text, words, units[rule.unit].text) =>
+            {
+                let names: Vec<&str> = fields.iter().map(|field| field.name.as_str()).collect();
+                (names.join(", ").to_lowercase(), None)
+            }
             Demand::DateForm(form) | Demand::MoneyForm(form) => (form.clone(), part_of(rule)),
             _ => continue,
         };

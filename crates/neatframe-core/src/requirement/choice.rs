@@ -1,6 +1,6 @@
 //! Closed lists: the labels to choose from, the fields of a record.
 
-use super::{Demand, Field, Requirement, Sight, Subject, dates, values, words::quotations};
+use super::{Demand, Field, Requirement, Sight, Subject, dates, two_labels, values, words::quotations};
 use crate::component::Component;
 use crate::numbering;
 use crate::record::keys;
@@ -51,11 +51,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
     let mut push = |demand: Demand| {
         found.push(Requirement::on_reply(unit, span, demand, false));
     };
-    if let Some(choices) = one_as_the_answer(body)
-        .or_else(|| one_of_two(body))
-        .or_else(|| written_for_each(body))
-        .or_else(|| named_at_the_end(body))
-    {
+    if let Some(choices) = one_as_the_answer(body).or_else(|| two_labels::read(body)) {
         push(Demand::OneOf(choices));
         return;
     }
@@ -133,46 +129,6 @@ fn says_yes_or_no(body: &str) -> bool {
     firm && answers && lower.contains("yes or no") && lower.split_whitespace().count() <= SHORT
 }
 
-/// "Mark each slip as "open" or "closed"": two labels in quotation marks.
-fn one_of_two(body: &str) -> Option<Vec<String>> {
-    let verb = sorting_verb(body).filter(|verb| SORTS.contains(&verb.as_str()))?;
-    let (head, list) = [" as ", " with ", " into "].iter().find_map(|sign| body.split_once(sign))?;
-    let (one, two) = list.trim_end_matches('.').split_once(" or ")?;
-    let quoted = |name: &str| {
-        let name = name.trim();
-        // "Sort the slips into LOST or LATE".
-        if name.len() >= 2 && name.chars().all(|c| c.is_ascii_uppercase() || c == '_') {
-            return Some(name.to_string());
-        }
-        let inner = name.strip_prefix(['"', '`', '“'])?.strip_suffix(['"', '`', '”'])?;
-        (inner.split_whitespace().count() <= 2).then(|| inner.to_string())
-    };
-    let near = head.split_whitespace().count() <= 5 + usize::from(verb == "classify");
-    near.then_some(vec![quoted(one)?, quoted(two)?])
-}
-
-/// "Label the review positive or negative.": the last two words.
-fn named_at_the_end(body: &str) -> Option<Vec<String>> {
-    const VERBS: [&str; 6] = ["label", "mark", "rate", "tag", "judge", "call"];
-    let verb = sorting_verb(body).filter(|verb| VERBS.contains(&verb.as_str()))?;
-    let words: Vec<&str> = body.trim_end_matches('.').split_whitespace().collect();
-    let [head @ .., one, or, two] = words.as_slice() else { return None };
-    let plain = |word: &str| word.len() > 2 && word.chars().all(|c| c.is_ascii_lowercase());
-    let thing = head.len() == 3 && matches!(head[1], "the" | "each" | "every") && !verb.is_empty();
-    (*or == "or" && thing && plain(one) && plain(two)).then(|| vec![(*one).into(), (*two).into()])
-}
-
-/// "For each check write PASS or FAIL": two labels in capitals.
-fn written_for_each(body: &str) -> Option<Vec<String>> {
-    let rest = ["For each ", "For every "].iter().find_map(|lead| body.strip_prefix(lead))?;
-    let (thing, said) =
-        [" write ", " put ", " say ", " give "].iter().find_map(|verb| rest.split_once(verb))?;
-    let (one, rest) = said.split_once(" or ")?;
-    let two = rest.split([' ', ',', '.', ';', ':']).next()?;
-    let loud = |name: &str| name.len() >= 2 && name.chars().all(|c| c.is_ascii_uppercase() || c == '_');
-    (thing.split_whitespace().count() <= 3 && loud(one) && loud(two)).then(|| vec![one.into(), two.into()])
-}
-
 /// "Answer with one of: yes, no, unsure.": the words to choose from, as they stand.
 fn one_as_the_answer(body: &str) -> Option<Vec<String>> {
     let (head, list) = body.split_once(" one of: ").or_else(|| body.split_once(" one of these: "))?;
@@ -204,7 +160,7 @@ fn one_of_these(body: &str) -> Option<(String, Vec<String>)> {
 }
 
 /// Verbs that give a thing its label.
-const SORTS: [&str; 13] = [
+pub(super) const SORTS: [&str; 13] = [
     "classify", "assign", "file", "label", "sort", "mark", "tag", "categorise", "categorize", "rate",
     "decide", "choose", "pick",
 ];
@@ -248,7 +204,7 @@ pub(super) fn short_names(list: &str) -> Option<Vec<String>> {
 }
 
 /// The verb that the sentence opens with, also behind "for each line" and "then".
-fn sorting_verb(body: &str) -> Option<String> {
+pub(super) fn sorting_verb(body: &str) -> Option<String> {
     let mut words = body.split_whitespace().map(|word| word.trim_end_matches([',', ':']).to_lowercase());
     let first = words.next()?;
     if !matches!(&*first, "for" | "then" | "and" | "now" | "next" | "finally" | "please") {

@@ -131,7 +131,12 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             (all == some || *all == ANYTHING || found)
                 && whole(earlier)
                 && whole(later)
-                && bound.most.is_some_and(|most| most <= FEW)
+                && bound.most.is_some_and(|most| most <= if all == some { SEVERAL } else { FEW })
+        }
+        // "Never say "I don't know"", "say that you don't know".
+        (Demand::Omit(words), Demand::Manner { axis: "not knowing", pole: "said" })
+        | (Demand::Manner { axis: "not knowing", pole: "said" }, Demand::Omit(words)) => {
+            words.to_lowercase().replace('’', "'").contains("don't know")
         }
         // "Begin with "Dear guests"", "not with a greeting".
         (Demand::BeginsWith(words), Demand::Manner { axis: "greeting", pole: "no greeting" })
@@ -249,9 +254,14 @@ fn same_measure(one: &Measure, other: &Measure) -> bool {
     const SOUGHT: [&str; 6] = ["names", "titles", "headlines", "slogans", "taglines", "captions"];
     let among =
         |list: &[&str], measure: &Measure| matches!(measure, Measure::Items(things) if list.contains(things));
+    const STROPHES: [&str; 2] = ["verses", "stanzas"];
     let thought = |measure: &Measure| among(&THOUGHTS, measure);
     let sought = |measure: &Measure| among(&SOUGHT, measure);
-    one == other || thought(one) && (thought(other) || sought(other)) || sought(one) && thought(other)
+    let strophes = among(&STROPHES, one) && among(&STROPHES, other);
+    one == other
+        || strophes
+        || thought(one) && (thought(other) || sought(other))
+        || sought(one) && thought(other)
 }
 
 /// Poles of two axes that exclude each other.
@@ -357,6 +367,8 @@ fn whole(requirement: &Requirement) -> bool {
 
 /// A limit on things of which there may well be more.
 const FEW: u32 = 10;
+/// The same for things that both demands name.
+const SEVERAL: u32 = 20;
 
 /// The grade up to which a text is for a school child.
 const SCHOOL: u32 = 8;
@@ -395,7 +407,7 @@ fn is_comparable(measure: &Measure, subject: &Subject, (one, two): (&Bound, &Bou
         }
         Measure::Minutes => true,
         // A table has one number of rows, and what is sought is sought once.
-        Measure::Items("rows" | "columns" | "stanzas") => true,
+        Measure::Items("rows" | "columns" | "stanzas" | "verses") => true,
         Measure::Items(things) if ASKED_FOR.contains(things) => true,
         Measure::Items(_) | Measure::Sentences | Measure::Paragraphs | Measure::Lines => {
             *subject != Subject::Reply || limits(one) || limits(two)
@@ -414,6 +426,10 @@ fn crosses((measure, bound): (&Measure, &Bound), (other, second): (&Measure, &Bo
     if *other == Measure::Lines && *measure == Measure::Words {
         let room = second.most.map_or(u32::MAX, |lines| lines.saturating_mul(40));
         return bound.least.is_some_and(|least| least > room);
+    }
+    // A word has more than one token.
+    if *measure == Measure::Words && *other == Measure::Tokens {
+        return bound.least.zip(second.most).is_some_and(|(least, most)| least > most);
     }
     if *measure == Measure::Minutes && *other == Measure::Words {
         let words = |minutes: u32, pace: u32| minutes.saturating_mul(pace);

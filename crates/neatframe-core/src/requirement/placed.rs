@@ -1,6 +1,7 @@
 //! Where a sentence puts a part of the reply: first, or last.
 
 use super::number;
+use super::whom::WHOLE;
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::span::Span;
@@ -23,6 +24,11 @@ pub(crate) fn places(text: &str, words: &[Word]) -> Vec<(u32, bool, Span)> {
         // "Begin with the fare"; of each line, or of the letter's second page, is another thing.
         let first = matches!(&*lower(at), "begin" | "start" | "open" | "lead");
         let last = matches!(&*lower(at), "end" | "close" | "finish" | "conclude");
+        // "The text opens with a summary."
+        let told = at == 2 && lower(0) == "the" && WHOLE.contains(&&*lower(1));
+        let first = first || told && matches!(&*lower(at), "begins" | "starts" | "opens");
+        let last = last || told && matches!(&*lower(at), "ends" | "closes" | "finishes");
+        let opens = opens || told;
         // "Start with a summary": there is but one.
         let single = matches!(&*lower(at + 2), "a" | "an")
             && matches!(

@@ -43,9 +43,12 @@ pub(super) fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, M
         };
         let opens = matches!(&*lower(at + 2), "for" | "on");
         let each = matches!(&*lower(at + 3), "each" | "every" | "all");
+        if !opens || !each {
+            return None;
+        }
         let measure = Measure::named(&lower(at + 1))?;
         // "List all twelve months, one row for each."
-        let ended = opens && each && words.get(at + 4).is_none_or(|word| word.is_punctuation());
+        let ended = words.get(at + 4).is_none_or(|word| word.is_punctuation());
         if ended {
             let all =
                 (1..at).rfind(|&all| matches!(&*lower(all - 1), "all" | "the") && words[all].is_number())?;
@@ -53,7 +56,7 @@ pub(super) fn one_for_each(text: &str, words: &[Word]) -> Option<(usize, Span, M
             return Some((at, words[at].span().cover(words[at + 3].span()), measure, count));
         }
         let of = (at + 4..at + 6).find(|&next| !matches!(&*lower(next), "of" | "the"));
-        let count_at = of.or(Some(at + 6)).filter(|_| opens && each)?;
+        let count_at = of.unwrap_or(at + 6);
         let count = number(text, *words.get(count_at)?)?.saturating_mul(of_each?);
         Some((at, words[at].span().cover(words[count_at].span()), measure, count))
     })
@@ -92,8 +95,10 @@ pub(crate) const ANYTHING: &str = "things";
 pub(super) fn number_of(text: &str, words: &[Word]) -> Option<(Span, &'static str, u32)> {
     let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
     (0..words.len()).find_map(|at| {
-        let named = lower(at) == "number" && lower(at + 1) == "of";
-        let Measure::Items(things) = Measure::named(&lower(at + 2)).filter(|_| named)? else { return None };
+        if lower(at) != "number" || lower(at + 1) != "of" {
+            return None;
+        }
+        let Measure::Items(things) = Measure::named(&lower(at + 2))? else { return None };
         let set = matches!(&*lower(at + 3), "at" | "to" | "is");
         let count = number(text, *words.get(at + 4)?).filter(|_| set)?;
         Some((words[at].span().cover(words[at + 4].span()), things, count))

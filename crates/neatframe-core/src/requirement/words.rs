@@ -406,7 +406,7 @@ fn bracket_asked_for<'a>(text: &'a str, words: &'a [Word]) -> Option<(Span, &'st
 
 /// "No semicolon", "without exclamation marks": the sign itself.
 fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item = (Span, &'static str)> + 'a {
-    const SIGNS: [(&str, &str); 10] = [
+    const SIGNS: [(&str, &str); 12] = [
         ("bracket", "("),
         ("parenthese", "("),
         ("parenthesis", "("),
@@ -417,6 +417,8 @@ fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item =
         ("ampersand", "&"),
         ("asterisk", "*"),
         ("ellipsis", "…"),
+        ("comma", ","),
+        ("dashe", "—"),
     ];
     let rules_out =
         |word: &Word| matches!(&*word.lower(text), "no" | "not" | "without" | "never" | "avoid" | "don't");
@@ -426,7 +428,10 @@ fn signs_ruled_out<'a>(text: &'a str, words: &'a [Word]) -> impl Iterator<Item =
         let bans = rules_out(&pair[0]) || puts && words[at.saturating_sub(2)..at].iter().any(rules_out);
         let named = pair[1].lower(text);
         let mark = words.get(at + 2).is_some_and(|next| next.lower(text).starts_with("mark"));
-        if named == "question" && !mark {
+        // "No comma before the last name" leaves the others.
+        let narrowed =
+            named.starts_with("comma") && words.get(at + 2).is_some_and(|next| !next.is_punctuation());
+        if named == "question" && !mark || narrowed {
             return None;
         }
         let (_, sign) = SIGNS.iter().find(|(name, _)| named.strip_suffix('s').unwrap_or(&named) == *name)?;

@@ -3,6 +3,7 @@
 pub(crate) mod form;
 mod paragraphs;
 pub(crate) mod records;
+mod replies;
 mod shunned;
 mod sides;
 mod speakers;
@@ -222,6 +223,7 @@ pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     sides::records_come_out(case, &mut found);
     sides::name_languages(case, &mut found);
     speakers::tell_apart(case, &mut found);
+    replies::name(case, &mut found);
     found
 }
 

@@ -332,6 +332,10 @@ pub(super) fn side(case: &Case<'_>, label: Span, persona: Option<&str>) -> Optio
         return Some(Side::Output);
     }
     let ours = ["assistant", "ai", "bot", "agent", "model", "chatbot", "you", "tutor", "system"];
+    // "Q: …" and "A: …".
+    if words == ["a"] && case.source.text().contains("Q: ") {
+        return Some(Side::Output);
+    }
     let flags = |word: &&&str| vocabulary::flags(vocabulary::find(word.as_bytes()));
     let last = words.iter().rfind(|word| word.parse::<u32>().is_err() && word.len() > 1)?;
     let says = |class: u32| flags(&last) & class != 0;

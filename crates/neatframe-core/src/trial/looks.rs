@@ -34,11 +34,6 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             end.ends_with('?').then(|| (0, body.len(), "a sample ends with a question".to_string()))
         }
         ("naming", "kebab-case" | "snake_case" | "camelCase") => {
-            let is_off = |name: &str| match pole {
-                "kebab-case" => name.contains(['_', ' ']) || name.contains(char::is_uppercase),
-                "snake_case" => name.contains(['-', ' ']) || name.contains(char::is_uppercase),
-                _ => name.contains(['-', '_', ' ']) || name.starts_with(char::is_uppercase),
-            };
             // "late-boat, Closed_Pier": a list of names, of which one is off.
             let names = body.split(", ").map(|name| name.trim().trim_matches(['"', '`', '.']));
             let single = |name: &&str| {
@@ -48,7 +43,7 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             };
             let one = names.clone().count() == 1;
             let whole = names.clone().all(|name| one || name.split_whitespace().count() == 1);
-            let off = names.filter(single).find(|name| is_off(name)).filter(|_| whole)?;
+            let off = names.filter(single).find(|name| is_misnamed(pole, name)).filter(|_| whole)?;
             let from = if one { 0 } else { body.find(off)? };
             let length = if one { body.len() } else { off.len() };
             Some((from, length, format!("`{off}` is not in {pole}")))
@@ -125,6 +120,26 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
             let row = body.contains(", ") && !body.contains(';') && !body.trim().contains(". ");
             row.then(|| (0, body.trim_end().len(), "commas stand between the values of a sample".to_string()))
         }
+        ("records of JSON", "one array") => {
+            let opens = body.trim_start();
+            let single = opens.starts_with('{') && body.trim_end().ends_with('}');
+            single.then(|| (0, body.trim_end().len(), "a sample is a record and no array".to_string()))
+        }
+        ("register", "formal") => {
+            let (at, word) = tokens(body).find(|(_, word)| SLANG.contains(&&*word.to_lowercase()))?;
+            stands(at, word.len())
+        }
+        ("abbreviations", "written out") if rule.contains("abbreviation") => {
+            let short = |(at, word): &(usize, &str)| {
+                let lower = word.to_lowercase();
+                let dotted = body[at + word.len()..].starts_with('.');
+                SHORTENED.contains(&&*lower) && dotted
+            };
+            let dotted = ["e.g.", "i.e."].iter().find_map(|sign| Some((body.find(sign)?, sign.len())));
+            let word = tokens(body).find(short).map(|(at, word)| (at, word.len() + 1));
+            let (at, length) = word.or(dotted)?;
+            stands(at, length)
+        }
         ("links", "no links") => {
             let at = ["https://", "http://", "www.", "]("].iter().find_map(|sign| body.find(sign))?;
             let length = body[at..].find(char::is_whitespace).unwrap_or(body.len() - at);
@@ -168,6 +183,16 @@ pub(super) fn breach(axis: &str, pole: &str, body: &str, rule: &str) -> Option<(
     }
 }
 
+/// True for a name that is not in the case of a pole; a single word in small letters is in each of them.
+pub(crate) fn is_misnamed(pole: &str, name: &str) -> bool {
+    match pole {
+        "kebab-case" => name.contains(['_', ' ']) || name.contains(char::is_uppercase),
+        "snake_case" => name.contains(['-', ' ']) || name.contains(char::is_uppercase),
+        "camelCase" => name.contains(['-', '_', ' ']) || name.starts_with(char::is_uppercase),
+        _ => false,
+    }
+}
+
 /// The demands of manner that are looked at here.
 pub(super) fn is_known(axis: &str, pole: &str) -> bool {
     match axis {
@@ -182,11 +207,22 @@ pub(super) fn is_known(axis: &str, pole: &str) -> bool {
         "separator" => pole == "semicolons",
         "digits" => pole == "none",
         "gaps" => pole == "never guess",
+        "records of JSON" => pole == "one array",
+        "register" => pole == "formal",
+        "abbreviations" => pole == "written out",
         "weekday of dates" | "superlatives" => true,
         "naming" | "last line" | "spelling" | "full stop" => true,
         _ => false,
     }
 }
+
+/// Words that no formal text has, and short forms that end in a full stop.
+const SLANG: [&str; 14] = [
+    "hey", "gonna", "wanna", "gotta", "guys", "yeah", "yep", "nope", "kinda", "lol", "btw", "cool", "dude",
+    "ain't",
+];
+const SHORTENED: [&str; 13] =
+    ["approx", "incl", "excl", "etc", "min", "max", "dept", "appt", "tel", "mon", "tue", "ca", "vs"];
 
 /// Words that put a thing above all others, and words with which a guess is told as one.
 const SUPERLATIVES: [&str; 12] = [

@@ -13,6 +13,7 @@ mod units;
 
 pub(crate) use gaps::{is_another as is_another_gap, is_another_sign, is_nothing};
 pub(crate) use listed::row;
+pub(crate) use looks::is_misnamed;
 pub(crate) use manners::first_emoji;
 pub(crate) use money::{differ, is_sum};
 pub(crate) use times::spelt_date;
@@ -244,7 +245,9 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
             };
             // "One sentence with the room": as often a part of the reply as the whole.
             let exact = named.is_none() && bound.least == bound.most;
-            let firm = exact && *measure == Measure::Sentences && stands_alone(text, rule.span);
+            // "Answer with one word.", and a sample with three.
+            let terse = *measure == Measure::Words && bound.most <= Some(TERSE);
+            let firm = exact && (*measure == Measure::Sentences || terse) && stands_alone(text, rule.span);
             if exact && !firm && (*measure != Measure::Sentences || bound.most <= Some(1)) {
                 return None;
             }
@@ -281,6 +284,9 @@ pub(crate) fn sentence(text: &str, span: Span) -> &str {
     let to = tail.find(stop).map_or(text.len(), |at| span.end() + at);
     &text[from..to]
 }
+
+/// So many words make a whole answer, if no more are asked for.
+const TERSE: u32 = 3;
 
 /// "Answer in one sentence.": a sentence that says no more than how much there is.
 fn stands_alone(text: &str, span: Span) -> bool {

@@ -49,7 +49,7 @@ pub(crate) const LINES: &[&str] = &[
     "Describe the picture for a reader who cannot see it, in two sentences.",
     "Begin with what fills most of the frame.",
     "Name colours only where they tell objects apart.",
-    "Grade the essay against the five criteria below.",
+    "Grade the essay against the five criteria of the course.",
     "Address the pupil by first name and praise one thing before you criticise.",
     "Point out at most three errors, the ones that cost the most points first.",
     "Use a table with the columns Criterion, Points and Reason.",

@@ -55,6 +55,9 @@ pub(super) fn run(args: &ReviewArgs) -> Result<ExitCode> {
         // Whatever is written, is written one prompt after the other.
         let outcomes: Vec<Outcome> = if args.fix || args.accept {
             chunk.iter().map(|one| changed(args, one, &counter, &mut acceptance, &out)).collect()
+        } else if let [one] = chunk {
+            // A single prompt is done before a second thread has started.
+            vec![viewed(one, args, &counter, &out)]
         } else {
             chunk.par_iter().map(|one| viewed(one, args, &counter, &out)).collect()
         };

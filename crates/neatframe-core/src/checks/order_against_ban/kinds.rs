@@ -3,7 +3,7 @@
 use crate::likeness::stem;
 
 /// General nouns, each with nouns for things of its kind.
-const KINDS: [(&[&str], &[&str]); 12] = [
+const KINDS: [(&[&str], &[&str]); 14] = [
     (
         &["drug", "medicine", "medication"],
         &[
@@ -26,11 +26,13 @@ const KINDS: [(&[&str], &[&str]); 12] = [
         ],
     ),
     (&["dairy"], &["butter", "cheese", "cream", "milk", "yoghurt", "yogurt"]),
-    (&["nut"], &["almond", "cashew", "hazelnut", "peanut", "pistachio", "walnut"]),
+    (&["nut"], &["almond", "cashew", "hazelnut", "peanut", "pecan", "pistachio", "walnut"]),
     (&["fish"], &["cod", "herring", "salmon", "trout", "tuna"]),
     (&["price", "cost"], &["fare", "fee", "rate", "price", "cost", "surcharge"]),
     (&["brand"], &["maker", "manufacturer", "label"]),
     (&["date"], &["deadline"]),
+    (&["music"], &["piano", "guitar", "song", "jingle", "soundtrack", "melody"]),
+    (&["compensation"], &["voucher", "refund", "discount", "credit"]),
     (&["competitor"], &["rival"]),
     (&["source"], &["study", "article", "paper"]),
     (&["number", "figure"], &["percentage", "total", "sum", "average"]),

@@ -15,6 +15,8 @@ pub(super) struct Order {
     pub(super) forbids: bool,
     /// Stems of the object.
     pub(super) object: Vec<u32>,
+    /// Those that name a thing by themselves: of "the fare class and the pier", "class" and "pier".
+    pub(super) heads: Vec<u32>,
     /// Ordered with "always".
     pub(super) always: bool,
     /// Forbidden with "never", whatever the case.
@@ -79,7 +81,7 @@ impl Order {
         }
         let both_say = ban.says && order.says;
         // "Never name a drug", "tell the guest which painkiller to take".
-        let named = order.object.iter().chain(&order.told);
+        let named = order.heads.iter().chain(&order.told);
         let of_the_kind = named.clone().any(|one| ban.object.iter().any(|kind| kinds::is_of(*one, *kind)));
         // "Never reveal the floor", "if the guest asks for the floor, tell it".
         let spoken_of = order.refers && ban.object.len() == 1 && order.object.last() == ban.object.first();
@@ -89,7 +91,8 @@ impl Order {
             && !ban.conditional
             && !ban.object.is_empty()
             && (order.object.starts_with(&ban.object)
-                || both_say && (ban.object.first() == order.object.first() || of_the_kind || spoken_of));
+                || of_the_kind
+                || both_say && (ban.object.first() == order.object.first() || spoken_of));
         if order.conditional && knows_no_case && !order.uses {
             return true;
         }
@@ -124,7 +127,7 @@ impl Order {
             [.., whose, name] if *name == stem("name") => Some(whose),
             object => object.last(),
         };
-        if both_say && !ban.bounded && (named.is_some_and(told) || of_the_kind) {
+        if !ban.bounded && (of_the_kind || both_say && named.is_some_and(told)) {
             return true;
         }
         let shared = ban.object.iter().filter(|stem| order.object.contains(stem)).count();
@@ -292,11 +295,17 @@ pub(super) fn order(
             | "suggest"
             | "propose"
     );
+    // "Group the results by country", "ask for the password to verify the guest": the results, the password.
+    let says_how = |lower: &str| !forbids && matches!(lower, "by" | "to" | "within" | "during");
     let head = clause.iter().take_while(|word| {
         let lower = word.lower(text);
-        !bound.contains(&&*lower) && lower != "," && !(hands && lower == "to")
+        !(bound.contains(&&*lower) || lower == "," || says_how(&lower) || hands && lower == "to")
     });
-    let mut object: Vec<u32> = head.filter(meaning).map(|word| stem(&word.lower(text))).collect();
+    let head: Vec<&Word> = head.collect();
+    let ends = |at: usize| head.get(at + 1).is_none_or(|next| !meaning(next));
+    let heads = (0..head.len()).filter(|&at| meaning(&head[at]) && ends(at));
+    let heads = heads.map(|at| stem(&head[at].lower(text))).collect();
+    let mut object: Vec<u32> = head.into_iter().filter(meaning).map(|word| stem(&word.lower(text))).collect();
     // "Say that the desk sets it" points at nothing that was named.
     let leads = lower.first().is_some_and(|word| word == "that")
         && clause.get(1).is_some_and(|next| !next.is_punctuation());
@@ -330,7 +339,7 @@ pub(super) fn order(
         _ if says || leaves_out || !forbids && matches!(spoken, "compare" | "contrast") => "say",
         "preserve" | "retain" => "keep",
         "request" => "ask",
-        "promise" | "grant" | "suggest" | "propose" => "offer",
+        "promise" | "grant" | "suggest" | "propose" | "recommend" => "offer",
         _ if kept => "keep",
         _ if changes => "keep",
         verb => verb,
@@ -358,6 +367,7 @@ pub(super) fn order(
         verb,
         says,
         forbids,
+        heads,
         object,
         universal,
         refers,

@@ -12,8 +12,10 @@ use crate::words::Word;
 use std::borrow::Cow;
 
 /// Verbs that put a thing in.
-const PUTS_IN: [&str; 11] =
-    ["use", "include", "add", "put", "insert", "write", "give", "show", "append", "provide", "attach"];
+const PUTS_IN: [&str; 15] = [
+    "use", "include", "add", "put", "insert", "write", "give", "show", "append", "provide", "attach", "set",
+    "assign", "serve", "draw",
+];
 /// Verbs that say what stands at an end: "end with a question".
 const ENDS: [&str; 8] = ["begin", "start", "open", "end", "close", "finish", "sign", "follow"];
 /// Words behind "no" that count or compare, and name nothing.
@@ -148,6 +150,10 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             found.extend(named.iter().map(told));
         }
         found.extend(named);
+        // "Use vivid, colourful adjectives", "include dates, prices and names".
+        if !forbids && put {
+            found.extend(listed(text, words, from).filter_map(|at| thing(text, unit, words, at, false)));
+        }
         // "No prices or discounts".
         let or = (from + 1..words.len().min(from + 4)).find(|&at| lower(at) == "or");
         let or = or.filter(|_| unsaid && lower(from) != "yes");
@@ -221,6 +227,25 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         (2..words.len()).find(|&at| matches!(&*lower(at), "with" | "contains" | "has")).filter(|_| general);
     found.extend(with.and_then(|with| thing(text, unit, words, with + 1, false)));
     found
+}
+
+/// How many things of a row are looked at.
+const ROW: usize = 6;
+
+/// Where the further things of a row begin: behind each comma, up to the first word that begins something else.
+fn listed<'a>(text: &'a str, words: &'a [Word], from: usize) -> impl Iterator<Item = usize> + 'a {
+    let end = (from..words.len()).find(|&at| words[at].is(vocabulary::STOP_MARK)).unwrap_or(words.len());
+    let commas = (from..end)
+        .filter(move |&at| words[at].text(text) == ",")
+        .map(move |at| at + 1 + usize::from(words.get(at + 1).is_some_and(|word| word.lower(text) == "and")));
+    let goes_on = move |at: &usize| {
+        words.get(*at).is_some_and(|word| {
+            let opens = vocabulary::VERB | vocabulary::NEGATION | vocabulary::CONDITION | vocabulary::MODAL;
+            !word.is(opens)
+                && !matches!(&*word.lower(text), "but" | "so" | "then" | "with" | "without" | "no" | "not")
+        })
+    };
+    commas.take_while(goes_on).take(ROW)
 }
 
 /// "Must include: pay, hours, the address": each of them is said.
@@ -350,6 +375,7 @@ fn thing(text: &str, unit: usize, words: &[Word], from: usize, forbids: bool) ->
         verb: stem("use"),
         forbids,
         all: phrase.iter().filter(means).map(|word| stem(&word.lower(text))).collect(),
+        heads: object.last().copied().into_iter().collect(),
         object,
         bounded,
         place: place(text, rest),

@@ -1,0 +1,48 @@
+//! Facts that bind what is planned as a rule would: "we have no car", "my sister is vegan".
+
+use super::{Demand, Requirement, Sight, manner};
+use crate::component::Component;
+use crate::units::UnitKind;
+
+/// The axes on which a fact binds.
+const AXES: [&str; 14] = [
+    "travel by car", "flights", "place to sleep", "oven", "heat of the food", "sugar", "nuts", "gluten",
+    "milk products", "meat", "alcohol", "steps and climbs", "outdoors only", "indoors only",
+];
+/// Poles that a fact rules out the other one by; what somebody eats or did once rules out nothing.
+const BINDS: [&str; 4] = ["none", "tent", "mild", "indoors"];
+/// Words from which a sentence tells a story.
+const LONG: usize = 30;
+
+pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Requirement>) {
+    for (unit, label) in sight.labels.iter().enumerate() {
+        let prose = !matches!(
+            sight.units[unit].kind,
+            UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn
+        );
+        let fact = matches!(label.component, Some(Component::Context));
+        // "22 of them eat no meat": the others do.
+        let words = sight.words.within(sight.units[unit].text);
+        let text = sight.source.text();
+        let some = words.iter().any(|word| matches!(&*word.lower(text), "some" | "few" | "most" | "half"))
+            || words.windows(2).any(|pair| {
+                pair[0].lower(text) == "of"
+                    && matches!(&*pair[1].lower(text), "them" | "us" | "these" | "those")
+            });
+        let short = words.len() <= LONG;
+        if some
+            || !prose
+            || !fact
+            || !short
+            || sight.hits[unit].is_empty()
+            || demands.binary_search(&unit).is_ok()
+        {
+            continue;
+        }
+        let mut told = Vec::new();
+        manner::read(sight, unit, &mut told);
+        found.extend(told.into_iter().filter(|rule| {
+            matches!(&rule.demand, Demand::Manner { axis, pole } if AXES.contains(axis) && BINDS.contains(pole))
+        }));
+    }
+}
