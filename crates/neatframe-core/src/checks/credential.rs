@@ -80,6 +80,9 @@ fn secret(text: &str, words: &[Word]) -> Option<Span> {
         // "The wifi password for testing is Kiebitz-2031": what stands between says what it is for.
         let told = (at + 1..at + 8)
             .find(|&to| words.get(to).is_some_and(|word| matches!(&*word.lower(text), "is" | ":" | "=")));
+        // "Password for the desk, in case you need it: Kiebitz-2031".
+        let aside = || (at + 8..at + 14).find(|&to| words.get(to).is_some_and(|word| word.text(text) == ":"));
+        let told = told.or_else(|| aside().filter(|_| lower.starts_with("passw")));
         let named = lower.starts_with("pass") || matches!(&*lower, "code" | "pin" | "key" | "token");
         let told = told.filter(|_| named);
         if let Some(told) = told {

@@ -23,7 +23,9 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     // "Topics, in this order: …" may read like a fact.
     let told = |unit: &usize| {
         case.labels[*unit].component.is_some_and(|of| of != Component::Examples)
-            && !matches!(case.units[*unit].kind, UnitKind::Mark | UnitKind::Code | UnitKind::Table)
+            && !matches!(case.units[*unit].kind, UnitKind::Code | UnitKind::Table)
+            || case.units[*unit].kind == UnitKind::Mark
+                && case.text(case.units[*unit].text).contains(" order")
     };
     let orders: Vec<Order> =
         (0..case.units.len()).filter(told).filter_map(|unit| order(case, unit)).take(MOST).collect();
@@ -144,12 +146,30 @@ fn order(case: &Case<'_>, unit: usize) -> Option<Order> {
         let short = parts.iter().all(|part| (1..=3).contains(&part.len()));
         return (parts.len() >= 3 && short).then_some(Order { unit, parts });
     }
+    if behind.is_some() {
+        return Some(Order { unit, parts: items_below(case, unit)? });
+    }
     let quoted: Vec<String> =
         quotations(text, case.units[unit].text).into_iter().map(|(_, words)| words).collect();
     let names = if quoted.len() >= 2 { quoted } else { listed(lower.get(..end)?) };
     let parts: Vec<Vec<u32>> = names.iter().map(|name| stems(name)).collect();
     (parts.len() >= 2 && parts.iter().all(|part| !part.is_empty())).then_some(Order { unit, parts })
 }
+
+/// "Contents, in this order:", and a list below it: the words of each item.
+fn items_below(case: &Case<'_>, unit: usize) -> Option<Vec<Vec<u32>>> {
+    let item = |other: &usize| {
+        matches!(case.units[*other].kind, UnitKind::Item { .. })
+            && case.units[*other].section == case.units[unit].section
+    };
+    let items = (unit + 1..case.units.len()).take_while(item).filter(|&other| case.units[other].opens_piece);
+    let parts: Vec<Vec<u32>> =
+        items.map(|other| stems(&case.text(case.units[other].text).to_lowercase())).collect();
+    (parts.len() >= 3 && parts.iter().all(|part| !part.is_empty() && part.len() <= LONG)).then_some(parts)
+}
+
+/// The most words of an item that names a part.
+const LONG: usize = 8;
 
 /// The words of a name that are more than an article, as stems.
 fn stems(name: &str) -> Vec<u32> {

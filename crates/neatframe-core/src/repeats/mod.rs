@@ -291,7 +291,14 @@ pub(crate) fn find(
         let steps = place(*unit).is_some_and(|place| place > 0) && place(*earlier) != place(*unit);
         // "Questions 1 to 3 have four options", "every question has four options".
         let for_the_others = is_of_some(text, at(*earlier)) && !is_of_some(text, at(*unit));
+        // "For each slip return one object:" leads to its form; "return only the object" rules out all else.
+        let alone =
+            |unit: usize| at(unit).iter().any(|word| matches!(&*word.lower(text), "only" | "nothing"));
+        let for_each = at(*earlier).iter().any(|word| matches!(&*word.lower(text), "each" | "every"));
+        let leads = source.slice(units[*earlier].text).ends_with(':') && for_each && !alone(*earlier);
+        let rules_out = leads && alone(*unit);
         !steps
+            && !rules_out
             && !for_the_others
             && !stand_against(requirements, *unit, *earlier)
             && !are_other_cases(text, at(*unit), at(*earlier))

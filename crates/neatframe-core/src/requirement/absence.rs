@@ -69,11 +69,19 @@ pub(super) struct Clause<'a> {
 
 impl Clause<'_> {
     pub(super) fn is(&self, at: usize, list: &[&str]) -> bool {
-        self.lower.get(at).is_some_and(|word| list.contains(&&**word))
+        self.lower
+            .get(at)
+            .is_some_and(|word| list.contains(&&**word) && !(word == "unknown" && self.is_quoted(at)))
     }
 
     fn find(&self, from: usize, to: usize, list: &[&str]) -> Option<usize> {
         (from..to.min(self.lower.len())).find(|&at| self.is(at, list))
+    }
+
+    /// "Write "unknown" for missing values": the word is the value, and says nothing of it.
+    fn is_quoted(&self, at: usize) -> bool {
+        let quote = |at: usize| self.words.get(at).is_some_and(|word| word.is(vocabulary::QUOTE));
+        at > 0 && quote(at - 1) && quote(at + 1)
     }
 
     fn negates(&self, at: usize) -> bool {

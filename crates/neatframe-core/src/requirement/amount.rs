@@ -269,6 +269,11 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let within = within && matches!(measure, Measure::Words | Measure::Characters);
         let whole =
             within && found.last().filter(one).is_some_and(|earlier| earlier.span.end() < place.start());
+        // "I was thinking around five minutes" is what the writer has in mind for all of it.
+        let thought = words.iter().any(|word| {
+            matches!(&*word.lower(text), "thinking" | "aiming") && word.end as usize <= place.start()
+        });
+        let long = long || thought;
         let subject = if long && subject == Subject::Unstated || whole { Subject::Reply } else { subject };
         let demand = Demand::Amount { measure, bound };
         found.push(Requirement {

@@ -42,7 +42,7 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
         let mut told = Vec::new();
         manner::read(sight, unit, &mut told);
         found.extend(told.into_iter().filter(|rule| {
-            matches!(&rule.demand, Demand::Manner { axis, pole } if AXES.contains(axis) && BINDS.contains(pole))
+            matches!(&rule.demand, Demand::Manner { axis, pole } if AXES.contains(axis) && BINDS.contains(pole) || axis.starts_with("a free "))
         }));
     }
 }

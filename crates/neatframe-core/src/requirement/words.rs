@@ -53,10 +53,28 @@ pub(crate) fn is_exception(text: &str, words: &[Word]) -> bool {
                 &*lower(&words[at - 1]),
                 "place" | "spot" | "point" | "page" | "line" | "section" | "street"
             );
+        // "So that the guest sees where it goes" asks.
+        let asked = said == "where"
+            && at > 0
+            && matches!(
+                &*lower(&words[at - 1]),
+                "see"
+                    | "sees"
+                    | "know"
+                    | "knows"
+                    | "show"
+                    | "shows"
+                    | "tell"
+                    | "tells"
+                    | "find"
+                    | "explain"
+                    | "say"
+            );
         // "Set the thousands apart" names no exception.
         let apart = said == "apart" && words.get(at + 1).is_none_or(|next| lower(next) != "from");
         !aloud
             && !place
+            && !asked
             && !apart
             && !in_all
             && !compares

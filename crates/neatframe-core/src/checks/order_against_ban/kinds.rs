@@ -3,7 +3,7 @@
 use crate::likeness::stem;
 
 /// General nouns, each with nouns for things of its kind.
-const KINDS: [(&[&str], &[&str]); 14] = [
+const KINDS: [(&[&str], &[&str]); 15] = [
     (
         &["drug", "medicine", "medication"],
         &[
@@ -31,6 +31,7 @@ const KINDS: [(&[&str], &[&str]); 14] = [
     (&["price", "cost"], &["fare", "fee", "rate", "price", "cost", "surcharge"]),
     (&["brand"], &["maker", "manufacturer", "label"]),
     (&["date"], &["deadline"]),
+    (&["money"], &["salary", "wage", "pay", "price", "fare", "fee", "budget"]),
     (&["music"], &["piano", "guitar", "song", "jingle", "soundtrack", "melody"]),
     (&["compensation"], &["voucher", "refund", "discount", "credit"]),
     (&["competitor"], &["rival"]),
