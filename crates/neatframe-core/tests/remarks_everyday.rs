@@ -145,3 +145,16 @@ mod whole_prompts {
         do_not_make_it_so: "Write a note for the washroom. Name the hours. Don't make it passive-aggressive.\n" => ["bare-prohibition"];
     }
 }
+
+mod more_prompts {
+    remarks! { Conflict:
+        three_days_and_five_named: "Make a plan for the crew.\n\n- Train 3 days a week at most.\n- Name the pier.\n- Put sessions on Monday, Tuesday, Thursday and Sunday.\n" => ["clashing-demands"];
+        three_days_and_three_named: "Make a plan for the crew.\n\n- Train 3 days a week at most.\n- Name the pier.\n- Put sessions on Monday, Thursday and Sunday.\n" => [];
+        families_mixed_and_together: "You plan seats.\n\n- Mix the families.\n- Name the pier.\n- Families stay together at one table.\n" => ["clashing-demands"];
+        rounded_and_exact: "You write items.\n\n- Keep to one thought per sentence, numbers rounded.\n- Name the pier.\n- Give all figures exactly as in the report.\n" => ["clashing-demands"];
+    }
+
+    remarks! { Vague:
+        what_counts_is_listed: "Compare two boats for me.\n\nWhat counts for me, in this order: fare, speed, seats. Give a table.\n" => [];
+    }
+}

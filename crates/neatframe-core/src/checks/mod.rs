@@ -26,6 +26,7 @@ mod counts;
 mod credential;
 mod csv_rows;
 mod days;
+mod days_a_week;
 mod deed_ruled_out;
 mod dropped_rules;
 mod durations;

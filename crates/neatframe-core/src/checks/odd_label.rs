@@ -42,6 +42,8 @@ fn rows_of(case: &Case<'_>) -> Vec<Span> {
                 && case.units[unit].kind != UnitKind::Mark
         })
         .flat_map(|unit| lines(case, unit))
+        // "Call: {{call}}" is filled with what goes in.
+        .filter(|row| !case.slots.iter().any(|slot| slot.span.overlaps(*row)))
         .take(ROWS)
         .collect()
 }

@@ -9,9 +9,9 @@ use std::borrow::Cow;
 const LONG: usize = 14;
 
 /// Verbs of having and of handing out.
-const DEALS: [&str; 13] = [
+const DEALS: [&str; 14] = [
     "get", "gets", "receive", "receives", "has", "have", "deal", "deals", "give", "hand", "holds", "starts",
-    "needs",
+    "needs", "seats",
 ];
 
 /// So many of a thing for each of its holders.

@@ -79,7 +79,14 @@ fn breaches(case: &Case<'_>, sink: &mut Sink<'_>) {
     });
     let first_language = languages.next();
     let several_languages = languages.any(|pole| Some(pole) != first_language);
-    for shown in case.samples.iter().filter(|shown| shown.side == Side::Output) {
+    // "Call: {{call}}" takes the call in, whatever its label names.
+    let taken_in = |shown: &&Shown| {
+        let place = shown.content;
+        case.slots
+            .iter()
+            .any(|slot| slot.span.overlaps(place) && case.text(place).trim() == case.text(slot.span))
+    };
+    for shown in case.samples.iter().filter(|shown| shown.side == Side::Output && !taken_in(shown)) {
         let label = case.text(shown.label).to_lowercase();
         for rule in &rules {
             // "Right: b": the words asked for are its label.

@@ -93,7 +93,9 @@ impl Order {
             && (order.object.starts_with(&ban.object)
                 || of_the_kind
                 || both_say && (ban.object.first() == order.object.first() || spoken_of));
-        if order.conditional && knows_no_case && !order.uses {
+        // "Never threaten", "if the landlord is silent, threaten with a lawyer".
+        let never = ban.absolute && ban.bare && !ban.says && !ban.conditional && !order.bare;
+        if order.conditional && (knows_no_case || never) && !order.uses {
             return true;
         }
         // "Do not explain the code", "reply with the code".
