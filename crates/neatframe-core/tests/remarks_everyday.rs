@@ -158,3 +158,13 @@ mod more_prompts {
         what_counts_is_listed: "Compare two boats for me.\n\nWhat counts for me, in this order: fare, speed, seats. Give a table.\n" => [];
     }
 }
+
+mod other_prompts {
+    remarks! { Redundant:
+        to_look_nice_is_another_thing: "Write a note for the washroom.\n\n- It must be friendly.\n- Name the hours.\n- Make it look nice.\n" => [];
+    }
+
+    remarks! { Vague:
+        warm_ups_are_a_thing: "Make a plan for the crew.\n\n- Put in three warm ups.\n- Name the pier.\n" => [];
+    }
+}

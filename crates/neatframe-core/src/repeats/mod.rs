@@ -297,7 +297,13 @@ pub(crate) fn find(
         let for_each = at(*earlier).iter().any(|word| matches!(&*word.lower(text), "each" | "every"));
         let leads = source.slice(units[*earlier].text).ends_with(':') && for_each && !alone(*earlier);
         let rules_out = leads && alone(*unit);
+        // "Make it look nice" is not said by "it must be friendly".
+        let looks = |unit: usize| {
+            let said = |row: &[Word], names: [&str; 3]| (0..3).all(|at| row[at].lower(text) == names[at]);
+            at(unit).windows(3).any(|row| said(row, ["make", "it", "look"]))
+        };
         !steps
+            && (!looks(*unit) || looks(*earlier))
             && !rules_out
             && !for_the_others
             && !stand_against(requirements, *unit, *earlier)

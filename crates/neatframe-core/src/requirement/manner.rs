@@ -134,7 +134,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             continue;
         }
         // "Never ask two" is a pole of its own; "use no emoji" turns the pole that it holds.
-        let helps = |word: &Word| matches!(&*word.lower(text), "does" | "must" | "should" | "may" | "will");
+        let helps = |word: &Word| word.lower(text) == "does";
         let second = words.get(hit.first + 1).filter(|_| hit.last > hit.first);
         let own = words[hit.first].is(vocabulary::NEGATION)
             || words[hit.first].text(text).eq_ignore_ascii_case("do")
