@@ -3,7 +3,7 @@
 use super::sample_breaks_rule::report;
 use super::{Case, Sink};
 use crate::component::Component;
-use crate::samples::Side;
+use crate::samples::goes_in;
 use crate::span::Span;
 use crate::units::UnitKind;
 
@@ -18,10 +18,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let shown = (0..case.units.len()).filter(|&unit| {
         case.labels[unit].component == Some(Component::Examples) && case.units[unit].kind != UnitKind::Mark
     });
-    let goes_in = |place: Span| {
-        case.samples.iter().any(|shown| shown.side == Side::Input && shown.content.overlaps(place))
-    };
-    for unit in shown.filter(|&unit| !goes_in(case.units[unit].text)).take(ROWS) {
+    for unit in shown.filter(|&unit| !goes_in(case, case.units[unit].text)).take(ROWS) {
         let place = case.units[unit].text;
         let mut at = 0;
         for line in case.text(place).split_inclusive('\n') {

@@ -26,8 +26,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         *unit != rule && named >= SEVERAL && named > most as usize
     };
     if let Some(unit) = case.demands().filter(prose).find(past) {
-        let (later, earlier) = if unit > rule { (unit, rule) } else { (rule, unit) };
-        sink.clash(case, case.units[later].text, case.units[earlier].text);
+        sink.clash(case, case.units[unit].text, case.units[rule].text);
     }
 }
 

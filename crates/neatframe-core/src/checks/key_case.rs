@@ -5,7 +5,7 @@ use super::{Case, Sink};
 use crate::component::Component;
 use crate::record;
 use crate::requirement::{Demand, Requirement};
-use crate::samples::Side;
+use crate::samples::goes_in;
 use crate::span::Span;
 use crate::trial;
 
@@ -23,11 +23,9 @@ pub(super) fn run(case: &Case<'_>, rules: &[&Requirement], sink: &mut Sink<'_>) 
     for unit in 0..case.units.len() {
         let place = case.units[unit].text;
         let body = case.text(place);
-        let goes_in =
-            || case.samples.iter().any(|shown| shown.side == Side::Input && shown.content.overlaps(place));
         let shaped =
             matches!(case.labels[unit].component, Some(Component::Examples | Component::OutputFormat));
-        if !shaped || body.len() > record::LONGEST || !body.contains("\":") || goes_in() {
+        if !shaped || body.len() > record::LONGEST || !body.contains("\":") || goes_in(case, place) {
             continue;
         }
         let Some(odd) = record::keys(body).into_iter().find(|key| trial::is_misnamed(pole, key)) else {
@@ -53,7 +51,6 @@ pub(super) fn names_asked_for(case: &Case<'_>, sink: &mut Sink<'_>) {
             && !case.text(case.units[other.unit].text).contains("\":")
     });
     if let Some(other) = named {
-        let (later, earlier) = if other.unit > rule.unit { (other, rule) } else { (rule, other) };
-        sink.clash(case, case.units[later.unit].text, case.units[earlier.unit].text);
+        sink.clash(case, case.units[other.unit].text, case.units[rule.unit].text);
     }
 }

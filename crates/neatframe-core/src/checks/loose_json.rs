@@ -4,7 +4,7 @@ use super::sample_breaks_rule::report;
 use super::{Case, Sink};
 use crate::component::Component;
 use crate::requirement::Demand;
-use crate::samples::Side;
+use crate::samples::goes_in;
 use crate::span::Span;
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
@@ -16,10 +16,8 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     for unit in 0..case.units.len() {
         let place = case.units[unit].text;
         let body = case.text(place);
-        let goes_in =
-            || case.samples.iter().any(|shown| shown.side == Side::Input && shown.content.overlaps(place));
         let taken_in = || case.slots.iter().any(|slot| slot.span.overlaps(place));
-        if case.labels[unit].component != Some(Component::Examples) || goes_in() || taken_in() {
+        if case.labels[unit].component != Some(Component::Examples) || goes_in(case, place) || taken_in() {
             continue;
         }
         let Some((at, length, what)) = slip(body) else { continue };

@@ -20,8 +20,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
         *unit != rule && set_in(text, case.words_of(*unit)).is_some_and(|colour| set(&colour))
     };
     if let Some(unit) = case.demands().filter(firm).find(other) {
-        let (later, earlier) = if unit > rule { (unit, rule) } else { (rule, unit) };
-        sink.clash(case, case.units[later].text, case.units[earlier].text);
+        sink.clash(case, case.units[unit].text, case.units[rule].text);
     }
 }
 

@@ -6,7 +6,7 @@ use crate::component::Component;
 use crate::lexicon::vocabulary;
 use crate::outline::is_sample_title;
 use crate::requirement::{Demand, Measure, Requirement, Subject, is_exception};
-use crate::samples::Side;
+use crate::samples::goes_in;
 use crate::span::Span;
 use crate::trial::{self, Breach};
 use crate::units::UnitKind;
@@ -172,8 +172,7 @@ fn illustration(case: &Case<'_>, unit: usize) -> Option<Span> {
         shown.text.end(),
     );
     let sample = case.labels[own].component == Some(Component::Examples);
-    let goes_in = case.samples.iter().any(|side| side.side == Side::Input && side.content.overlaps(content));
-    (named && sample && !goes_in && !content.is_empty()).then_some(content)
+    (named && sample && !goes_in(case, content) && !content.is_empty()).then_some(content)
 }
 
 /// True where the section of a unit has no other sample, and no label opens it.

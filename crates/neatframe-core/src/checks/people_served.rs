@@ -1,25 +1,17 @@
 //! A meal for one number of people, and amounts for another: "a recipe for four people", "all amounts are for six people".
 
-use super::{Case, Sink};
+use super::{Case, Sink, rivals};
 use crate::requirement::{is_exception, number};
 use crate::words::Word;
 use std::borrow::Cow;
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let text = case.source.text();
-    let mut first: Option<(usize, u32)> = None;
-    for unit in case.demands() {
-        let words = case.words_of(unit);
-        let Some(count) = served(text, words).filter(|_| !is_exception(text, words)) else { continue };
-        match first {
-            None => first = Some((unit, count)),
-            Some((earlier, other)) if other != count => {
-                sink.clash(case, case.units[unit].text, case.units[earlier].text);
-                return;
-            }
-            Some(_) => {}
-        }
-    }
+    rivals::compare(case, sink, read, |one, two| one != two);
+}
+
+fn read(case: &Case<'_>, unit: usize) -> Option<u32> {
+    let (text, words) = (case.source.text(), case.words_of(unit));
+    served(text, words).filter(|_| !is_exception(text, words))
 }
 
 /// How many people a recipe, its amounts or a menu are for.

@@ -1,14 +1,12 @@
 //! A price that a thing may have at most, and one that it has at least: "gifts under 20 euros", "every gift costs at least 30 euros".
 
-use super::{Case, Sink};
+use super::{Case, Sink, rivals};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
 use crate::requirement::{is_exception, number};
 use crate::words::Word;
 use std::borrow::Cow;
 
-/// How many bounds are compared.
-const MOST: usize = 16;
 /// Words for money.
 const MONEY: [&str; 12] =
     ["euro", "euros", "dollar", "dollars", "pound", "pounds", "crowns", "francs", "€", "$", "£", "eur"];
@@ -22,27 +20,15 @@ struct Bound {
 }
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
-    let text = case.source.text();
-    let firm = |unit: &usize| !is_exception(text, case.words_of(*unit));
-    let bounds: Vec<(usize, Bound)> = case
-        .demands()
-        .filter(firm)
-        .filter_map(|unit| Some((unit, bound(text, case.words_of(unit))?)))
-        .take(MOST)
-        .collect();
-    for (at, (unit, own)) in bounds.iter().enumerate() {
-        let apart = |(other, earlier): &&(usize, Bound)| {
-            let (least, most) = if own.most { (earlier, own) } else { (own, earlier) };
-            other != unit
-                && own.most != earlier.most
-                && own.thing == earlier.thing
-                && least.value > most.value
-        };
-        if let Some((other, _)) = bounds[..at].iter().find(apart) {
-            sink.clash(case, case.units[*unit].text, case.units[*other].text);
-            return;
-        }
-    }
+    rivals::compare(case, sink, read, |one, two| {
+        let (least, most) = if one.most { (two, one) } else { (one, two) };
+        one.most != two.most && one.thing == two.thing && least.value > most.value
+    });
+}
+
+fn read(case: &Case<'_>, unit: usize) -> Option<Bound> {
+    let (text, words) = (case.source.text(), case.words_of(unit));
+    bound(text, words).filter(|_| !is_exception(text, words))
 }
 
 /// "Gifts under 20 euros", "every gift costs at least 30 euros": the last thing before the words of the bound.

@@ -1,8 +1,9 @@
 //! A dish that is to be ready sooner than one of its steps takes: "ready in 20 minutes", "simmer for two hours".
 
+use super::time_for_each::seconds;
 use super::{Case, Sink};
 use crate::lexicon::vocabulary;
-use crate::requirement::{is_exception, number};
+use crate::requirement::is_exception;
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -23,12 +24,11 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let takes_longer =
         |unit: &usize| *unit != whole && step(text, case.words_of(*unit)).is_some_and(|time| time > most);
     if let Some(unit) = case.demands().filter(firm).find(takes_longer) {
-        let (later, earlier) = if unit > whole { (unit, whole) } else { (whole, unit) };
-        sink.clash(case, case.units[later].text, case.units[earlier].text);
+        sink.clash(case, case.units[unit].text, case.units[whole].text);
     }
 }
 
-/// "Ready in 20 minutes", "takes at most half an hour", "in under 20 minutes": the most, in minutes.
+/// "Ready in 20 minutes", "takes at most half an hour", "in under 20 minutes": the most, in seconds.
 fn ready_in(text: &str, words: &[Word]) -> Option<u32> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let at = (0..words.len()).find(|&at| {
@@ -42,24 +42,14 @@ fn ready_in(text: &str, words: &[Word]) -> Option<u32> {
             "dish" | "recipe" | "meal" | "food" | "dinner" | "lunch" | "dishes" | "recipes" | "meals"
         )
     });
-    (at + 1..at + 6).find_map(|at| minutes(text, words, at)).filter(|_| kitchen)
+    (at + 1..at + 6).find_map(|at| seconds(text, words, at)).filter(|_| kitchen)
 }
 
-/// "Let the stew simmer for two hours": how long, in minutes.
+/// "Let the stew simmer for two hours": how long, in seconds.
 fn step(text: &str, words: &[Word]) -> Option<u32> {
     let verb = words.iter().position(|word| STEPS.contains(&&*word.lower(text)))?;
     let denied = words[..verb].iter().any(|word| word.is(vocabulary::NEGATION));
-    (verb + 1..verb + NEAR).find_map(|at| minutes(text, words, at)).filter(|_| !denied)
-}
-
-/// "20 minutes", "two hours", from a number on.
-fn minutes(text: &str, words: &[Word], at: usize) -> Option<u32> {
-    let count = number(text, *words.get(at)?)?;
-    match &*words.get(at + 1)?.lower(text) {
-        "minute" | "minutes" | "min" => Some(count),
-        "hour" | "hours" => Some(count.saturating_mul(60)),
-        _ => None,
-    }
+    (verb + 1..verb + NEAR).find_map(|at| seconds(text, words, at)).filter(|_| !denied)
 }
 
 #[cfg(test)]
@@ -70,9 +60,9 @@ mod tests {
     #[test]
     fn times_of_the_whole_and_of_a_step() {
         let text = "The dish is ready in 20 minutes.";
-        assert_eq!(ready_in(text, Words::read(text, 0).all()), Some(20));
+        assert_eq!(ready_in(text, Words::read(text, 0).all()), Some(20 * 60));
         let text = "Let the stew simmer for two hours.";
-        assert_eq!(step(text, Words::read(text, 0).all()), Some(120));
+        assert_eq!(step(text, Words::read(text, 0).all()), Some(120 * 60));
         let text = "Never cook rice for an hour.";
         assert_eq!(step(text, Words::read(text, 0).all()), None);
     }

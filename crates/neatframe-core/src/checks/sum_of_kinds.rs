@@ -29,8 +29,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
             *counted == things && rule.unit != unit && !bound.about && !bound.holds(sum)
         });
         if let Some(other) = other {
-            let (later, earlier) = if other.unit < unit { (unit, other.unit) } else { (other.unit, unit) };
-            sink.clash(case, case.units[later].text, case.units[earlier].text);
+            sink.clash(case, case.units[unit].text, case.units[other.unit].text);
             return;
         }
     }

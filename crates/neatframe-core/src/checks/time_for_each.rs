@@ -25,8 +25,7 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
     let needs =
         |unit: &usize| *unit != of_whole && each(text, case.words_of(*unit)).is_some_and(|all| all > most);
     if let Some(unit) = case.demands().filter(firm).find(needs) {
-        let (later, earlier) = if unit > of_whole { (unit, of_whole) } else { (of_whole, unit) };
-        sink.clash(case, case.units[later].text, case.units[earlier].text);
+        sink.clash(case, case.units[unit].text, case.units[of_whole].text);
     }
 }
 
@@ -56,7 +55,7 @@ fn each(text: &str, words: &[Word]) -> Option<u32> {
 }
 
 /// "60 seconds", "two hours", "an hour", from a place on.
-fn seconds(text: &str, words: &[Word], at: usize) -> Option<u32> {
+pub(super) fn seconds(text: &str, words: &[Word], at: usize) -> Option<u32> {
     let word = *words.get(at)?;
     let count = match &*word.lower(text) {
         "a" | "an" => 1,

@@ -3,6 +3,7 @@
 use super::{Demand, Requirement, Sight, manner};
 use crate::component::Component;
 use crate::units::UnitKind;
+use crate::words::Word;
 
 /// The axes on which a fact binds.
 const AXES: [&str; 14] = [
@@ -20,23 +21,12 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
             sight.units[unit].kind,
             UnitKind::Mark | UnitKind::Code | UnitKind::Table | UnitKind::Turn
         );
-        let fact = matches!(label.component, Some(Component::Context));
-        // "22 of them eat no meat": the others do.
+        let fact = label.component == Some(Component::Context) && demands.binary_search(&unit).is_err();
+        if !prose || !fact || sight.hits[unit].is_empty() {
+            continue;
+        }
         let words = sight.words.within(sight.units[unit].text);
-        let text = sight.source.text();
-        let some = words.iter().any(|word| matches!(&*word.lower(text), "some" | "few" | "most" | "half"))
-            || words.windows(2).any(|pair| {
-                pair[0].lower(text) == "of"
-                    && matches!(&*pair[1].lower(text), "them" | "us" | "these" | "those")
-            });
-        let short = words.len() <= LONG;
-        if some
-            || !prose
-            || !fact
-            || !short
-            || sight.hits[unit].is_empty()
-            || demands.binary_search(&unit).is_ok()
-        {
+        if words.len() > LONG || is_of_some(sight.source.text(), words) {
             continue;
         }
         let mut told = Vec::new();
@@ -45,4 +35,14 @@ pub(super) fn read(sight: &Sight<'_>, demands: &[usize], found: &mut Vec<Require
             matches!(&rule.demand, Demand::Manner { axis, pole } if AXES.contains(axis) && BINDS.contains(pole) || axis.starts_with("a free "))
         }));
     }
+}
+
+/// "22 of them eat no meat": the others do.
+fn is_of_some(text: &str, words: &[Word]) -> bool {
+    let lower = |at: usize| words[at].lower(text);
+    (0..words.len()).any(|at| match &*lower(at) {
+        "some" | "few" | "most" | "half" => true,
+        "of" => at + 1 < words.len() && matches!(&*lower(at + 1), "them" | "us" | "these" | "those"),
+        _ => false,
+    })
 }

@@ -78,6 +78,11 @@ fn arrow(case: &Case<'_>, label: Span, content: Span, section: usize) -> Option<
     Some([shown(Side::Input, left), shown(Side::Output, Span::new(left.end() + length, content.end()))])
 }
 
+/// True where a place lies in what goes in.
+pub(crate) fn goes_in(case: &Case<'_>, place: Span) -> bool {
+    case.samples.iter().any(|shown| shown.side == Side::Input && shown.content.overlaps(place))
+}
+
 /// Reads the labelled sides of the samples, in order of place.
 pub(crate) fn read(case: &Case<'_>) -> Vec<Shown> {
     let mut found: Vec<Shown> = Vec::new();

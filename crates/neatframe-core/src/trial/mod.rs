@@ -205,8 +205,7 @@ pub(crate) fn breach(text: &str, rule: &Requirement, content: Span, spoken: bool
         Demand::Amount { measure: Measure::Items("options" | "answers"), bound } => {
             let counted = |marks: [&str; 6]| marks.iter().take_while(|mark| body.contains(**mark)).count();
             let count = counted(["A)", "B)", "C)", "D)", "E)", "F)"])
-                .max(counted(["a)", "b)", "c)", "d)", "e)", "f)"]))
-                .max(counted(["A The ", "  B ", "  C ", "  D ", "  E ", "  F "]));
+                .max(counted(["a)", "b)", "c)", "d)", "e)", "f)"]));
             let off = count >= 2 && !bound.holds(count);
             off.then(|| Breach { place: content, what: format!("a sample has {count} options") })
         }
