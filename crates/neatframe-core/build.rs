@@ -101,7 +101,10 @@ fn main() {
     let charms: Terms = read_lexicon("charms.toml");
     patterns(&mut vocabulary, &mut rows, "Charm", charms.term.iter().map(|t| &t.say));
     let mut poles: Poles = read_lexicon("poles.toml");
-    for more in ["field-poles.toml", "duties.toml", "rivals.toml", "wordings.toml", "everyday.toml"] {
+    for more in [
+        "field-poles.toml", "duties.toml", "rivals.toml", "wordings.toml", "everyday.toml",
+        "plain-speech.toml",
+    ] {
         let more: Poles = read_lexicon(more);
         poles.axis.extend(more.axis);
         poles.pole.extend(more.pole);

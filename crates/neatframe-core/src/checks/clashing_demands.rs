@@ -1,15 +1,16 @@
 //! Stated requirements that exclude each other.
 
 use super::{
-    Case, Check, Meta, Sink, accompanied, against_template, all_or_left_out, always_there, answer_tag,
+    Case, Check, Meta, Sink, a_day, accompanied, against_template, all_or_left_out, always_there, answer_tag,
     answer_times, before_its_time, case_outcome, catch_all, choice_ruled_out, closed_days, counts,
     days_a_week, deed_ruled_out, each_opens, emptied, even_so, field_done_or_not, first_question,
-    fixed_words, free_hours, kept_or_changed, key_case, left_out_or_marked, level_times, listed_order,
-    miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside, one_or_several, only_colours,
-    only_one_of_two, only_or_all, ordinal_part, outside_choices, outside_hours, parts_past_whole, past_count,
-    people_served, per_holder, price_bounds, range_in_template, ready_in, refused_topic, rival_sources,
-    rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out, sum_of_kinds, thresholds,
-    tie_break, time_for_each, two_origins, two_units, two_ways_out, without_consent, years_left_out,
+    fixed_words, for_some_only, free_hours, kept_or_changed, key_case, left_out_or_marked, level_times,
+    listed_order, marks_spread, miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside,
+    one_or_several, only_colours, only_one_of_two, only_or_all, ordinal_part, outside_choices, outside_hours,
+    parts_past_whole, past_count, people_served, per_holder, price_bounds, range_in_template, ready_in,
+    refused_topic, rival_sources, rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out,
+    sum_of_kinds, thresholds, tie_break, time_for_each, two_origins, two_units, two_ways_out,
+    without_consent, years_left_out,
 };
 use crate::component::Component;
 use crate::finding::{Family, Severity};
@@ -200,6 +201,9 @@ impl Check for ClashingDemands {
         key_case::names_asked_for(case, sink);
         ready_in::run(case, sink);
         people_served::run(case, sink);
+        marks_spread::run(case, sink);
+        a_day::run(case, sink);
+        for_some_only::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {
             let [length, count, size] = rules.map(|at| &case.requirements[at]);
             let line = case.source.position(count.span.start()).line;

@@ -3,7 +3,7 @@
 use super::hours::time;
 use super::{Case, Sink};
 use crate::component::Component;
-use crate::requirement::is_exception;
+use crate::requirement::{is_exception, number};
 use crate::words::Word;
 use std::borrow::Cow;
 
@@ -42,23 +42,63 @@ pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
 fn stretch(text: &str, words: &[Word], fills: bool) -> Option<(u32, u32)> {
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
     let verbs: &[&str] =
-        if fills { &["fill", "pack", "book", "schedule"] } else { &["keep", "leave", "hold"] };
+        if fills { &["fill", "pack", "book", "schedule", "plan"] } else { &["keep", "leave", "hold"] };
     let verb = (0..words.len()).find(|&at| verbs.contains(&&*lower(at)))?;
     let behind = &words[verb..];
     let has = |names: &[&str]| behind.iter().any(|word| names.contains(&&*word.lower(text)));
     // "Fill each day from 9:00 to 18:00, without a gap": all of it.
-    let whole = if fills { has(&["each", "every", "all", "whole"]) } else { has(&["free", "empty", "open"]) };
+    let gapless = || has(&["without"]) && has(&["gap", "gaps", "break", "breaks", "pause"]);
+    let whole = if fills {
+        has(&["each", "every", "all", "whole"]) || gapless()
+    } else {
+        has(&["free", "empty", "open"])
+    };
     if !whole || is_exception(text, words) {
         return None;
     }
+    // "Leave the afternoon open".
+    let part = || {
+        let of_day = PARTS_OF_DAY.iter().find(|(name, ..)| *name == lower(verb + 2))?;
+        matches!(&*lower(verb + 1), "the" | "every" | "each").then_some((of_day.1, of_day.2))
+    };
+    if let Some(part) = part().filter(|_| !fills) {
+        return Some(part);
+    }
     let (from, last, at) = (verb + 1..words.len()).find_map(|at| {
-        let (minutes, last) = time(text, words, at)?;
+        let (minutes, last) = hour(text, words, at)?;
         Some((minutes, last, at))
     })?;
-    let led = matches!(&*lower(at - 1), "from" | "between");
+    let led = matches!(&*lower(at - 1), "from" | "between") || at == verb + 1;
     let joined = matches!(&*lower(last + 1), "to" | "and" | "until" | "till" | "–" | "-");
-    let (to, _) = time(text, words, last + 1 + usize::from(joined)).filter(|_| led)?;
+    let (to, _) = hour(text, words, last + 1 + usize::from(joined)).filter(|_| led)?;
+    // "From 8 to 6": to six in the evening.
+    let to = if to <= from && to < NOON { to + NOON } else { to };
     (from < to).then_some((from, to))
+}
+
+const NOON: u32 = 12 * 60;
+
+/// Parts of a day that are free for sure where they are said to be, in minutes from midnight.
+const PARTS_OF_DAY: [(&str, u32, u32); 3] =
+    [("morning", 10 * 60, NOON), ("afternoon", 14 * 60, 16 * 60), ("evening", 19 * 60, 21 * 60)];
+
+/// A time of day, or the plain number of one that opens or closes a stretch: "from 8 to 6", "noon to two".
+fn hour(text: &str, words: &[Word], at: usize) -> Option<(u32, usize)> {
+    let word = words.get(at)?;
+    if matches!(&*word.lower(text), "noon" | "midday") {
+        return Some((NOON, at));
+    }
+    let plain = || {
+        let next = words.get(at + 1).map_or(Cow::Borrowed(""), |word| word.lower(text));
+        let before = at.checked_sub(1).map_or(Cow::Borrowed(""), |at| words[at].lower(text));
+        let opens =
+            matches!(&*next, "to" | "and" | "until" | "till") && matches!(&*before, "from" | "between");
+        let closes = matches!(&*before, "to" | "and" | "until" | "till")
+            && matches!(&*next, "without" | "free" | "every" | "each" | "open");
+        let value = number(text, *word).filter(|value| (opens || closes) && *value <= 24)?;
+        Some((value * 60, at))
+    };
+    time(text, words, at).or_else(plain)
 }
 
 #[cfg(test)]

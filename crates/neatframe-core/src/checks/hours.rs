@@ -108,7 +108,7 @@ impl Hour {
     /// "No dogs before 10" says nothing of the office that opens at 8: the two name one thing, or one is about everything.
     fn is_on_the_same(&self, other: &Hour) -> bool {
         let shared = self.things.iter().any(|thing| other.things.contains(thing));
-        let day = [stem("day"), stem("nobody")];
+        let day = ["day", "nobody", "morning", "evening", "night", "bed"].map(stem);
         let of_the_day = |hour: &Hour| hour.things.iter().any(|thing| day.contains(thing));
         let all = |hour: &Hour| hour.things.contains(&stem("nothing"));
         shared || of_the_day(self) && of_the_day(other) || all(self) || all(other)

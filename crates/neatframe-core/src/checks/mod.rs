@@ -1,5 +1,6 @@
 //! The checks: each sees the whole reading of a prompt and says what is wrong with it.
 
+mod a_day;
 mod accompanied;
 mod against_template;
 mod all_or_left_out;
@@ -39,6 +40,7 @@ mod field_rules;
 mod filled_forms;
 mod first_question;
 mod fixed_words;
+mod for_some_only;
 mod free_hours;
 mod half_sample;
 mod heap;
@@ -57,6 +59,7 @@ mod loose_json;
 mod lost_place;
 mod lost_title;
 mod lost_tool;
+mod marks_spread;
 mod markup;
 mod miscounted;
 mod missing;
@@ -115,6 +118,7 @@ mod things_shown;
 mod thresholds;
 mod tie_break;
 mod time_for_each;
+mod told_or_kept;
 mod two_figures;
 mod two_origins;
 mod two_units;

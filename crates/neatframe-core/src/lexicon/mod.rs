@@ -96,7 +96,8 @@ pub(crate) struct KindOfWork {
 pub(crate) struct Pole {
     pub(crate) axis: &'static str,
     pub(crate) name: &'static str,
-    /// The pole that a negation turns it into; empty when it turns into none.
+    /// The pole that a negation turns it into; empty when it turns into none, and "as said" where the wordings hold a negation of
+    /// their own.
     pub(crate) flips: &'static str,
 }
 

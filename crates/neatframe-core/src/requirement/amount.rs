@@ -118,6 +118,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
         found.push(Requirement::on_reply(unit, place, demand, conditional()));
     }
+    if let Some((place, measure, least)) = spread::one_apiece(text, words) {
+        let demand =
+            Demand::Amount { measure, bound: Bound { least: Some(least), most: None, about: false } };
+        let subject = whom::named_first(text, words);
+        found.push(Requirement { subject, ..Requirement::on_reply(unit, place, demand, conditional()) });
+    }
     if let Some((place, things)) = spread::every_one(text, words) {
         found.push(Requirement::on_reply(unit, place, Demand::Every(things), conditional()));
     }

@@ -86,10 +86,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
         }
         (Demand::Manner { axis: "length", pole: "brief" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "brief" }) => {
-            *measure == Measure::Words
-                && whole(earlier)
-                && whole(later)
-                && bound.least.is_some_and(|least| least >= LONG)
+            whole(earlier) && whole(later) && bound.least.is_some_and(|least| is_long(measure, least))
         }
         (Demand::Manner { axis: "length", pole: "detailed" }, Demand::Amount { measure, bound })
         | (Demand::Amount { measure, bound }, Demand::Manner { axis: "length", pole: "detailed" }) => {
@@ -109,6 +106,7 @@ pub(crate) fn excludes(earlier: &Requirement, later: &Requirement) -> bool {
             whole(earlier)
                 && whole(later)
                 && (is_tight(measure, bound)
+                    || *measure == Measure::Lines && bound.most.is_some_and(|most| most <= FEW_LINES)
                     || *measure == Measure::Words && bound.most.is_some_and(|most| most <= SOME)
                     || matches!(measure, Measure::Items(things) if FOUND.contains(things))
                         && bound.most.is_some_and(|most| most <= FEW))
@@ -302,7 +300,26 @@ const RULED_OUT: [(&str, &str); 7] = [
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 26] = [
+const CROSSED_AXES: [(Pole, Pole); 45] = [
+    (("closing line", "none"), ("signature", "signed")),
+    (("solutions", "added"), ("help given", "hints only")),
+    (("reasoning", "shown"), ("reasons", "no reasons")),
+    (("reasoning", "hidden"), ("reasons", "reasons given")),
+    (("certainty", "told"), ("not knowing", "hidden")),
+    (("feelings", "none"), ("excitement", "excited")),
+    (("feelings", "shown"), ("excitement", "sober")),
+    (("person", "second person"), ("person", "no you")),
+    (("candour", "praise only"), ("strengths and weaknesses", "faults")),
+    (("contractions", "contractions"), ("register", "formal")),
+    (("browsing", "used"), ("sources", "only the given text")),
+    (("browsing", "none"), ("looking up", "done")),
+    (("browsing", "used"), ("looking up", "not done")),
+    (("quotations", "no quotations"), ("wording kept", "word for word")),
+    (("own opinion", "none"), ("stance", "taking sides")),
+    (("warmth", "cool"), ("register", "casual")),
+    (("warmth", "cool"), ("mood", "funny")),
+    (("personal data", "put in"), ("names of people", "anonymous")),
+    (("jargon", "no jargon"), ("vocabulary", "advanced")),
     (("markup", "no Markdown"), ("code fence", "there")),
     (("off the list", "listed only"), ("tools allowed", "any")),
     (("paragraphs", "one"), ("numbering", "numbered")),
@@ -343,6 +360,8 @@ fn goes_with(one: &str, two: &str) -> bool {
             | ("businesslike", "formal")
             | ("by date", "newest first" | "oldest first")
             | ("newest first" | "oldest first", "by date")
+            | ("we", "first person" | "second person")
+            | ("first person" | "second person", "we")
             | ("no we", "second person" | "third person")
             | ("second person" | "third person", "no we")
             | ("no you", "first person" | "third person" | "no we")
@@ -382,6 +401,19 @@ const LONG_SENTENCE: u32 = 22;
 /// Words from which a reply is not brief.
 const LONG: u32 = 600;
 
+/// Lines that hold no "everything".
+const FEW_LINES: u32 = 6;
+
+/// A length that nobody calls brief.
+fn is_long(measure: &Measure, least: u32) -> bool {
+    match measure {
+        Measure::Words => least >= LONG,
+        Measure::Pages => least >= 2,
+        Measure::Paragraphs => least >= 6,
+        _ => false,
+    }
+}
+
 /// Words that hold no "everything".
 const SOME: u32 = 250;
 
@@ -391,7 +423,7 @@ fn is_tight(measure: &Measure, bound: &Bound) -> bool {
     match measure {
         Measure::Words => most <= 100,
         Measure::Sentences => most <= 3,
-        Measure::Lines => most <= 4,
+        Measure::Lines => most <= 5,
         Measure::Paragraphs | Measure::Pages => most <= 1,
         _ => false,
     }

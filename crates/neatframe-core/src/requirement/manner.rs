@@ -11,6 +11,9 @@ use crate::words::Word;
 use std::borrow::Cow;
 use std::cell::OnceCell;
 
+/// Stands for the pole that a negation turns to where the wording holds the negation that it means.
+const AS_SAID: &str = "as said";
+
 /// How many words before the pole a negation reaches.
 const REACH: usize = 3;
 
@@ -95,6 +98,12 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
                         | "get"
                 )
             });
+        // "Explain all technical terms" asks for no such terms.
+        let explained = pole.axis == "vocabulary"
+            && words[hit.first.saturating_sub(REACH)..hit.first]
+                .iter()
+                .any(|word| matches!(&*word.lower(text), "explain" | "define" | "gloss" | "explaining"));
+        let turned = turned || explained;
         // "Tags that assume an answer", "do not second-guess it".
         let described = pole.axis == "gaps"
             && matches!(before.as_deref(), Some("that" | "which" | "who" | "second" | "-"));
@@ -139,7 +148,8 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         let own = words[hit.first].is(vocabulary::NEGATION)
             || words[hit.first].text(text).eq_ignore_ascii_case("do")
             || helps(&words[hit.first]) && second.is_some_and(|word| word.is(vocabulary::NEGATION));
-        let to = if own { hit.first } else { hit.last };
+        // The wording of some poles holds its own negation: "text without headings".
+        let to = if own || pole.flips == AS_SAID { hit.first } else { hit.last };
         // "No more than two emoji" allows two.
         let bounds = |at: usize| {
             words
@@ -186,7 +196,7 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
         }
         let negated = (from..to)
             .any(|at| words[at].is(vocabulary::NEGATION) && !bounds(at) && !asks_twice_over(text, &words[at..]))
-            || !own && ruled_out_with(text, &words[..hit.first])
+            || !own && (ruled_out_with(text, &words[..hit.first]) || ends_a_ban(text, &words[..hit.first]))
             || left_out.as_ref().is_some_and(|thing| {
 thing.span.contains(place)})
             // "Keep technical terms out of the card".
@@ -203,7 +213,7 @@ thing.span.contains(place)})
         let name = match (negated, pole.flips) {
             _ if never_without => "ask first",
             // A pole that is ruled out, and stands against no single other one.
-            (true, "") => continue,
+            (true, "" | AS_SAID) => continue,
             (true, flips) => flips,
             // "Do not name fares that are not in the table".
             (false, "listed only") if bars_what_is_not(text, &words[..hit.first]) => "listed only",
@@ -265,6 +275,14 @@ thing.span.contains(place)})
                     && is_exception(text, own_clause(text, words, hit)));
         found.push(Requirement::on_reply(unit, place, demand, conditional));
     }
+}
+
+/// "Do not guess, round or bring in other facts": what ends a list of bans is banned too.
+fn ends_a_ban(text: &str, before: &[Word]) -> bool {
+    let joined = before.last().is_some_and(|word| matches!(&*word.lower(text), "or" | "nor"));
+    let clause = before.iter().rposition(|word| word.is(vocabulary::STOP_MARK)).map_or(0, |at| at + 1);
+    let opens = before[clause..].iter().take(2).any(|word| word.is(vocabulary::NEGATION));
+    joined && opens && before[clause..].iter().any(|word| word.text(text) == ",")
 }
 
 /// "Do not make things up or |answer from memory|", "do not let the boat |fill gaps|": the prohibition that opens a sentence

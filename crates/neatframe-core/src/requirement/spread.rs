@@ -30,6 +30,37 @@ pub(super) fn apart(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> 
     })
 }
 
+/// "The name, the size and the price, one per line", "a sentence on the plot, one on the hero and one on the end": as many as
+/// things are named.
+pub(super) fn one_apiece(text: &str, words: &[Word]) -> Option<(Span, Measure, u32)> {
+    let lower = |at: usize| words.get(at).map_or(Default::default(), |word| word.lower(text));
+    let parts_before = |end: usize| {
+        let parts =
+            words[..end].iter().filter(|word| matches!(&*word.lower(text), "," | "and")).count() as u32;
+        (parts + 1).min(MOST_PARTS)
+    };
+    let lines = (4..words.len()).find(|&at| {
+        lower(at - 1) == "," && lower(at) == "one" && (at + 2..at + 4).any(|line| lower(line) == "line")
+    });
+    if let Some(at) = lines {
+        let line = (at + 2..at + 4).find(|&line| lower(line) == "line")?;
+        let parts = parts_before(at - 1);
+        let place = words[at].span().cover(words[line].span());
+        return (parts >= 3).then_some((place, Measure::Lines, parts));
+    }
+    let first = (0..words.len()).find(|&at| {
+        matches!(&*lower(at), "a" | "one") && matches!(&*lower(at + 2), "on" | "about" | "for" | "with")
+    })?;
+    let measure = Measure::named(&lower(first + 1))?;
+    let more = (first + 3..words.len()).filter(|&at| {
+        lower(at) == "one" && lower(at + 1) == lower(first + 2) && matches!(&*lower(at - 1), "," | "and")
+    });
+    let more: Vec<usize> = more.collect();
+    let last = *more.last()?;
+    let count = 1 + (more.len() as u32).min(MOST_PARTS - 1);
+    (count >= 3).then(|| (words[first].span().cover(words[last].span()), measure, count))
+}
+
 /// Behind more signs than this a sentence lists more than the parts of the reply.
 const MOST_PARTS: u32 = 6;
 

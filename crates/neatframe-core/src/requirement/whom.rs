@@ -55,6 +55,18 @@ pub(super) fn several(text: &str, before: &[Word]) -> Option<Subject> {
     before.iter().rev().find_map(parts).map(|thing| whole_or(Subject::Each(thing)))
 }
 
+/// "Each entry gives …", "the summary has …": whom a sentence is about that opens with it, or else the whole reply.
+pub(super) fn named_first(text: &str, words: &[Word]) -> Subject {
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let named = singular(&lower(1));
+    let known = PARTS.contains(&&*named) || WHOLE.contains(&&*named);
+    match &*lower(0) {
+        "each" | "every" => whole_or(Subject::Each(named)),
+        "the" | "your" if known => whole_or(Subject::Named(named)),
+        _ => Subject::Reply,
+    }
+}
+
 /// Whom the amount bounds: the part named nearest before it in its clause, or after it ("80 words per section").
 pub(super) fn of(
     sight: &Sight<'_>,

@@ -8,6 +8,7 @@ mod compatible_common_rules;
 mod compatible_everyday_rules;
 mod compatible_house_rules;
 mod compatible_in_agent_rules;
+mod compatible_in_plain_speech;
 mod compatible_on_manners;
 mod compatible_on_sizes;
 mod compatible_short_rules;
@@ -16,6 +17,7 @@ mod conflicts_in_agent_rules;
 mod conflicts_in_common_rules;
 mod conflicts_in_everyday_rules;
 mod conflicts_in_house_rules;
+mod conflicts_in_plain_speech;
 mod conflicts_in_short_rules;
 mod conflicts_in_typed_prompts;
 mod conflicts_on_forms;
@@ -28,6 +30,7 @@ mod near_repeats_from_both_sides;
 mod near_repeats_in_templates;
 mod one_demand_in_many_wordings;
 mod opposite_ways_out;
+mod opposites_in_plain_speech;
 mod opposites_in_the_office;
 mod opposites_on_agents;
 mod opposites_on_answers;
@@ -109,6 +112,7 @@ fn demands_that_exclude_each_other() {
         conflicts_in_short_rules::PAIRS,
         conflicts_in_common_rules::PAIRS,
         conflicts_in_agent_rules::PAIRS,
+        conflicts_in_plain_speech::PAIRS,
     ]
     .concat();
     let missed = unheard(&pairs, Family::Conflict, |pair| apart(pair, "Name the pier."));
@@ -129,6 +133,7 @@ fn questions() -> impl Iterator<Item = Sides> {
         opposite_ways_out::SIDES,
         opposites_in_the_office::SIDES,
         opposites_on_agents::SIDES,
+        opposites_in_plain_speech::SIDES,
     ]
     .into_iter()
     .flatten()
@@ -222,6 +227,7 @@ fn demands_that_go_together() {
         compatible_short_rules::PAIRS,
         compatible_common_rules::PAIRS,
         compatible_in_agent_rules::PAIRS,
+        compatible_in_plain_speech::PAIRS,
         opposite_ways_out::COMPATIBLE,
         near_repeats::PAIRS,
         near_repeats_at_borders::PAIRS,

@@ -7,7 +7,7 @@ mod passive;
 mod secrets;
 mod uses;
 
-use super::{Case, Check, Meta, Sink};
+use super::{Case, Check, Meta, Sink, told_or_kept};
 use crate::component::Component;
 use crate::directive::{self, unwrapped};
 use crate::finding::{Family, Severity};
@@ -90,6 +90,7 @@ impl Check for OrderAgainstBan {
         for (earlier, later) in found {
             sink.clash(case, case.units[later].text, case.units[earlier].text);
         }
+        told_or_kept::run(case, sink);
     }
 }
 
@@ -289,11 +290,20 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             matches!(&*lower(verb_at + 1), "information" | "content" | "things" | "yourself" | "points");
         let repeats = lower(verb_at) == "repeat" && general && lower(verb_at + 2) == ".";
         order.bans_all |= order.forbids && repeats;
-        order.bare = clause.iter().all(|word| word.is_punctuation());
+        // "Never translate for the pupil" rules out to translate.
+        let for_whom = forbids && clause.first().is_some_and(|word| word.lower(text) == "for") && {
+            let plain = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP);
+            clause.iter().filter(plain).all(|word| word.is(vocabulary::PERSON))
+        };
+        order.bare = for_whom || clause.iter().all(|word| word.is_punctuation());
         // "Ask before you delete anything" asks for one case.
         let before =
             lower(verb_at) == "ask" && clause.first().is_some_and(|word| word.lower(text) == "before");
         order.conditional = conditional || before || forbids && is_for_a_time(text, clause);
+        // "Never translate", "show the translation".
+        if forbids && order.bare && &*spoken == "translate" {
+            found.push(Order { verb: stem("translation"), forbids: true, ..order.clone() });
+        }
         order.always = always;
         order.rewords = matches!(
             &*lower(verb_at),
@@ -358,6 +368,10 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             }
         }
         found.extend(as_a_noun(text, &order, clause, &lower(verb_at)));
+        // "Do not hand out the door code", "send the door code to whoever asks".
+        if let Some(object) = handed_on(text, &spoken, clause) {
+            found.push(Order { verb: stem("hand"), says: false, object, bounded: false, ..order.clone() });
+        }
         // "Never give discounts", "offer a discount".
         if &*spoken == "give" && !order.object.is_empty() {
             found.push(Order { verb: stem("offer"), says: false, ..order.clone() });
@@ -438,12 +452,25 @@ fn is_described(text: &str, words: &[Word], at: usize) -> bool {
 
 /// "Give a summary of the letter": to summarise it.
 fn as_a_noun(text: &str, order: &Order, clause: &[Word], verb: &str) -> Option<Order> {
-    const DEEDS: [&str; 16] = [
-        "summary", "explanation", "translation", "recommendation", "recommendations", "comparison",
-        "conclusion", "description", "analysis", "suggestion", "suggestions", "justification",
+    const DEEDS: [&str; 18] = [
+        "solution", "apology", "summary", "explanation", "translation", "recommendation", "recommendations",
+        "comparison", "conclusion", "description", "analysis", "suggestion", "suggestions", "justification",
         "interpretation", "evaluation", "advice", "speculation",
     ];
-    let makes = matches!(verb, "give" | "write" | "add" | "make" | "provide" | "include" | "offer" | "draw");
+    let makes = matches!(
+        verb,
+        "give"
+            | "write"
+            | "add"
+            | "make"
+            | "provide"
+            | "include"
+            | "offer"
+            | "draw"
+            | "show"
+            | "print"
+            | "put"
+    );
     let skipped = clause.iter().take_while(|word| word.is(vocabulary::STOP) || word.is_number()).count();
     let deed = clause[skipped..].iter().take(2).find(|word| DEEDS.contains(&&*word.lower(text)))?;
     let of = clause.iter().position(|word| word.start == deed.start)? + 1;
@@ -476,6 +503,29 @@ fn only_others(text: &str, unit: usize, words: &[Word]) -> Option<Order> {
         (lower(0) == "only", false),
     );
     (lower(0) == "only" && !you && !ban.object.is_empty()).then_some(Order { absolute: true, ..ban })
+}
+
+/// The stems of what is passed to others: of two words at least, since one alone is passed to this person and not to that.
+fn handed_on(text: &str, verb: &str, clause: &[Word]) -> Option<Vec<u32>> {
+    let lower = |at: usize| clause.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let away = matches!(&*lower(0), "out" | "over" | "on");
+    let hands = match verb {
+        "hand" | "pass" | "give" => away,
+        "send" | "share" | "forward" | "disclose" | "reveal" => true,
+        _ => false,
+    };
+    let thing = &clause[usize::from(away)..];
+    let ends = |word: &Word| word.is_punctuation() || matches!(&*word.lower(text), "to" | "with" | "by");
+    let end = thing.iter().position(ends).unwrap_or(thing.len());
+    let stops = thing.get(end).is_some_and(|word| !word.is_punctuation());
+    // "To anybody", or to nobody in particular.
+    let anybody = thing.get(end + 1).is_none_or(|word| {
+        let whom = word.lower(text);
+        !stops || matches!(&*whom, "anybody" | "anyone" | "everybody" | "everyone" | "whoever" | "all")
+    });
+    let means = |word: &&Word| !word.is(vocabulary::STOP) && !word.is_number();
+    let stems: Vec<u32> = thing[..end].iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+    (hands && anybody && (2..=3).contains(&stems.len())).then_some(stems)
 }
 
 /// Within how many words "out" stands behind "keep".

@@ -219,10 +219,13 @@ const CHANGES: [&str; 18] = [
 /// Verbs for what is not said.
 const LEAVES_OUT: [&str; 4] = ["omit", "exclude", "skip", "drop"];
 
+/// Words for how a thing is done: "do not quote directly" says nothing of "answer directly".
+const HOW: [&str; 3] = ["directly", "literally", "openly"];
+
 /// Verbs of saying.
-const SAYS: [&str; 18] = [
-    "citing", "cite", "credit", "quote", "reveal", "disclose", "share", "say", "mention", "name", "tell",
-    "give", "state", "explain", "list", "describe", "report", "show",
+const SAYS: [&str; 19] = [
+    "print", "citing", "cite", "credit", "quote", "reveal", "disclose", "share", "say", "mention", "name",
+    "tell", "give", "state", "explain", "list", "describe", "report", "show",
 ];
 
 pub(super) fn order(
@@ -273,7 +276,9 @@ pub(super) fn order(
     let aside = |word: &Word| {
         let lower = word.lower(text);
         let owner = lower.strip_suffix("'s").map(|owner| vocabulary::find(owner.as_bytes()));
-        owner.is_some_and(|id| vocabulary::flags(id) & vocabulary::PERSON != 0) || lower == "yourself"
+        owner.is_some_and(|id| vocabulary::flags(id) & vocabulary::PERSON != 0)
+            || lower == "yourself"
+            || forbids && HOW.contains(&&*lower)
     };
     let meaning = |word: &&Word| {
         !word.is_punctuation()

@@ -18,10 +18,10 @@ const PUTS_IN: [&str; 15] = [
 ];
 /// Verbs that say what stands at an end: "end with a question".
 const ENDS: [&str; 8] = ["begin", "start", "open", "end", "close", "finish", "sign", "follow"];
-/// Words behind "no" that count or compare, and name nothing.
-const COMPARES: [&str; 16] = [
-    "more", "less", "fewer", "longer", "shorter", "later", "earlier", "sooner", "other", "one", "need",
-    "matter", "such", "further", "doubt", "text",
+/// Words behind "no" that count, compare or say how, and name nothing.
+const COMPARES: [&str; 17] = [
+    "numbering", "more", "less", "fewer", "longer", "shorter", "later", "earlier", "sooner", "other", "one",
+    "need", "matter", "such", "further", "doubt", "text",
 ];
 /// Words that bound what is named before them.
 const BOUNDS: [&str; 22] = [

@@ -1,0 +1,33 @@
+//! Two rules as people type them by hand that look as if they stood against each other, and do not.
+
+#[rustfmt::skip]
+pub(crate) const PAIRS: &[(&str, &str)] = &[
+    ("Never give a date for the repair.", "Give the date of the invoice in the first line."),
+    ("Never quote a price for repairs.", "State the price of the spare part."),
+    ("Do not mention dates in the subject line.", "Give the date of the meeting in the first sentence."),
+    ("Never name the guest in public.", "Give the name of the boat."),
+    ("Do not give out prices unless asked.", "When asked, tell the price."),
+    ("Never promise a delivery date without checking the stock.", "Tell the customer the delivery date."),
+    ("Most pupils should end up below 18.", "Everybody gets at least 5 points."),
+    ("The average is about 14.", "No pupil gets less than 6."),
+    ("Only half of the applicants should pass.", "At least a third should pass."),
+    ("Plan every hour between 9:00 and 12:00.", "Leave the afternoon free."),
+    ("Fill the morning from 8 to 12.", "Keep noon to two free."),
+    ("Every evening ends at ten.", "The children are in bed by eleven."),
+    ("At least two activities each day.", "No more than four things a day."),
+    ("The summary has a sentence on the plot, one on the hero and one on the end.", "The summary is at most four sentences long."),
+    ("Each entry gives the name, the size and the price, one per line.", "Each entry has a title line."),
+    ("Do not share the door code.", "Send the guest the parking code."),
+    ("Never hand out the staff list.", "Send the guest list to the kitchen."),
+    ("Never translate for the student.", "Give the source of the translation."),
+    ("Cover everything in the file.", "At most two pages."),
+    ("Reproduce the whole recipe.", "Each step is one line."),
+    ("Quote the whole contract clause.", "Keep the comment to two lines."),
+    ("No jargon.", "Explain the technical terms that the law uses."),
+    ("Use legal language in the contract.", "Write the cover mail like you would tell a friend."),
+    ("Never tell the guest who complained.", "Tell the guest what is done about it."),
+    ("Do not say where the key is kept.", "Say where the bike can be left."),
+    ("Nobody gets up before eight.", "The boat leaves at 7:30 with the luggage."),
+    ("Tell the owner when the vet will come.", "Never give a diagnosis."),
+    ("Keep it to the main points.", "List the main points in a table."),
+];
