@@ -18,6 +18,7 @@ struct Outcome {
 }
 
 pub(super) fn run(case: &Case<'_>, sink: &mut Sink<'_>) {
+    rivals::compare(case, sink, for_nothing, |one, two| !one.iter().any(|word| two.contains(word)));
     rivals::compare(case, sink, way, |one, two| one.case == two.case && one.stops != two.stops);
     rivals::compare(case, sink, read, |one, two| {
         one.thing == two.thing
@@ -50,6 +51,32 @@ fn way(case: &Case<'_>, unit: usize) -> Option<Way> {
     };
     let case: Vec<u32> = words[1..comma].iter().filter(means).map(|word| stem(&word.lower(text))).collect();
     (!case.is_empty() && (stops || GOES_ON.contains(&&*verb))).then_some(Way { case, stops })
+}
+
+/// "If there is nothing to report, return an empty array", "if you find nothing, write \"fine\"": what is written then.
+fn for_nothing(case: &Case<'_>, unit: usize) -> Option<Vec<u32>> {
+    const WRITES: [&str; 9] =
+        ["return", "write", "say", "answer", "output", "reply", "respond", "print", "use"];
+    let text = case.source.text();
+    let words = case.words_of(unit);
+    let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    let comma = words.iter().position(|word| word.text(text) == ",").filter(|_| words.len() <= LONG)?;
+    let nothing = (1..comma).any(|at| {
+        let found = |at: usize| matches!(&*lower(at), "find" | "found" | "report" | "reported" | "flag");
+        let there = lower(at) == "nothing" && (found(at - 1) || found(at + 1) || found(at + 2));
+        let none = lower(at) == "no"
+            && matches!(
+                &*lower(at + 1),
+                "findings" | "issues" | "problems" | "errors" | "faults" | "mistakes" | "results" | "matches"
+            )
+            && at + 3 >= comma;
+        there || none
+    });
+    let opens = matches!(&*lower(0), "if" | "when" | "where") && WRITES.contains(&&*lower(comma + 1));
+    let means = |word: &&Word| !word.is_punctuation() && !word.is(vocabulary::STOP);
+    let written: Vec<u32> =
+        words.get(comma + 2..)?.iter().filter(means).map(|word| stem(&word.lower(text))).collect();
+    (opens && nothing && (1..=4).contains(&written.len())).then_some(written)
 }
 
 /// "Send a slip back when its date is missing", "reject a slip if a date is missing".

@@ -7,9 +7,9 @@ use super::{
     fixed_words, for_some_only, free_hours, kept_or_changed, key_case, left_out_or_marked, level_times,
     listed_order, marks_spread, miscounted, more_than_asked, needed_or_not, none_at_all, nothing_beside,
     one_or_several, only_colours, only_one_of_two, only_or_all, ordinal_part, outside_choices, outside_hours,
-    parts_past_whole, past_count, people_served, per_holder, price_bounds, range_in_template, ready_in,
-    refused_topic, rival_sources, rival_values, rivals, ruled_out_word, scale_or_names, sign_ruled_out,
-    sum_of_kinds, thresholds, tie_break, time_for_each, two_origins, two_units, two_ways_out,
+    parts_past_whole, past_count, people_served, per_holder, person_days, price_bounds, range_in_template,
+    ready_in, refused_topic, rival_sources, rival_values, rivals, ruled_out_word, scale_or_names,
+    sign_ruled_out, sum_of_kinds, thresholds, tie_break, time_for_each, two_origins, two_units, two_ways_out,
     without_consent, years_left_out,
 };
 use crate::component::Component;
@@ -202,6 +202,7 @@ impl Check for ClashingDemands {
         ready_in::run(case, sink);
         people_served::run(case, sink);
         marks_spread::run(case, sink);
+        person_days::run(case, sink);
         a_day::run(case, sink);
         for_some_only::run(case, sink);
         if let Some(rules) = too_little_room(case.requirements) {

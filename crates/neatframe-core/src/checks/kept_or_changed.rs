@@ -99,7 +99,22 @@ fn fate(case: &Case<'_>, unit: usize) -> Option<Fate> {
         let end = (from..words.len()).find(|&at| closes(text, words[at])).unwrap_or(words.len());
         return some(text, &words[from..end], None, true, false);
     }
-    let keeps = ban == 0 && matches!(&*verb, "leave" | "keep");
+    // "Write names in capitals", where they are copied as they are.
+    if ban == 0 && matches!(&*verb, "write" | "put" | "set" | "print" | "spell" | "give") {
+        let cased = |at: usize| {
+            lower(at) == "in"
+                && matches!(
+                    &*lower(at + 1),
+                    "capitals" | "capital" | "uppercase" | "lowercase" | "upper" | "lower"
+                )
+        };
+        let from = 1 + usize::from(matches!(&*lower(1), "the" | "all"));
+        if let Some(at) = (from + 1..words.len().min(6)).find(|&at| cased(at)) {
+            return some(text, &words[from..at], Some(verb.into_owned()), true, false);
+        }
+    }
+    let copied = verb == "copy" && words.iter().take(6).any(|word| word.lower(text) == "exactly");
+    let keeps = ban == 0 && (matches!(&*verb, "leave" | "keep") || copied);
     if changes || keeps {
         let from = ban + 1;
         let the = matches!(&*lower(from), "the" | "all" | "every" | "each" | "any");

@@ -13,6 +13,8 @@ const MOST: usize = 200;
 /// The names that are called as tools and that no list of tools holds.
 pub(super) fn lost_tools(case: &Case<'_>) -> Vec<Span> {
     let text = case.source.text();
+    // "Use the tools:", and each of them on a line of its own.
+    let below_a_lead = text.contains("tools:") || text.contains("Tools:");
     let mut listed: HashSet<String> = HashSet::new();
     let mut named: Vec<(usize, Span, String)> = Vec::new();
     for unit in 0..case.units.len() {
@@ -31,7 +33,8 @@ pub(super) fn lost_tools(case: &Case<'_>) -> Vec<Span> {
         let lists = words.iter().any(|word| matches!(&*word.lower(text), "tool" | "tools" | "functions"));
         // "- `find_boat(name)` returns one boat" under the title "Tools".
         let title = case.text(case.outline.sections[case.units[unit].section].title).to_lowercase();
-        let entry = title.contains("tool") && case.text(span).starts_with('`');
+        let call = names.iter().any(|(place, _)| case.text(*place).contains('('));
+        let entry = case.text(span).starts_with('`') && (title.contains("tool") || call && below_a_lead);
         if lists && names.len() >= 2 || entry {
             listed.extend(names.into_iter().map(|(_, name)| name));
         } else if named.len() < MOST {
@@ -45,7 +48,9 @@ pub(super) fn lost_tools(case: &Case<'_>) -> Vec<Span> {
     for (unit, place, name) in &named {
         let said = named.iter().filter(|(_, _, other)| other == name).count();
         let called = is_called(case, *unit, *place);
-        if called && said == 1 && listed.len() >= 2 && !listed.contains(name) && family(name) {
+        // "Call `cancel(slot)`", where each tool is given with what it takes.
+        let with_all = below_a_lead && case.text(*place).contains('(');
+        if called && said == 1 && listed.len() >= 2 && !listed.contains(name) && (family(name) || with_all) {
             lost.push(*place);
         }
     }

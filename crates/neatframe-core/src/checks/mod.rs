@@ -88,6 +88,7 @@ mod past_count;
 mod past_limit;
 mod people_served;
 mod per_holder;
+mod person_days;
 mod phrasing;
 mod place_of_part;
 mod price_bounds;

@@ -11,7 +11,10 @@ use std::borrow::Cow;
 use std::cell::OnceCell;
 
 /// What stands right before a number and bounds it. Longer phrases come first.
-const BEFORE: [(&[&str], Side); 82] = [
+const BEFORE: [(&[&str], Side); 85] = [
+    (&["approx", "."], Side::About),
+    (&["approx"], Side::About),
+    (&["ca", "."], Side::About),
     (&["limit", "is"], Side::Most),
     (&["limit", ":"], Side::Most),
     (&["fit", "on"], Side::Most),

@@ -292,14 +292,21 @@ fn template(body: &str) -> Vec<Field> {
 /// "with the columns Boat, Pier and Due": the names up to the end of the sentence.
 fn columns(body: &str) -> Vec<Field> {
     let names = |stem: &[u8]| memchr::memmem::find(body.as_bytes(), stem).is_some();
-    let quoted = || names(b"object") && names(b" with \"");
+    let verbs = [" with \"", " has \"", " have \""];
+    let quoted = || (names(b"object") || names(b"JSON")) && verbs.iter().any(|verb| names(verb.as_bytes()));
     if !names(b"olumns") && !names(b"eys") && !names(b"ields") && !quoted() {
         return Vec::new();
     }
     let lower = body.to_lowercase();
     // "One object per slip, with "boat", "pier", "fare"": the keys without the word for them.
-    if let Some(at) = lower.find(" with \"").filter(|_| quoted()) {
-        let list = lower[at + " with ".len()..].split('.').next().unwrap_or("").replace(" and ", ", ");
+    let behind = |verb: &&str| Some(lower.find(*verb)? + verb.len() - 1);
+    if let Some(at) = verbs.iter().find_map(behind).filter(|_| quoted()) {
+        // "severity" (low, high) and "text": what stands in brackets says what a key holds.
+        let bare: String = lower[at..].split('(').enumerate().fold(String::new(), |said, (at, part)| {
+            let kept = if at == 0 { part } else { part.split_once(')').map_or("", |(_, after)| after) };
+            said + kept
+        });
+        let list = bare.split('.').next().unwrap_or("").replace(" and ", ", ");
         let names: Vec<&str> = list.split(',').map(str::trim).filter(|name| !name.is_empty()).collect();
         let key = |name: &&str| {
             name.len() > 2 && name.starts_with('"') && name.ends_with('"') && !name.contains(' ')

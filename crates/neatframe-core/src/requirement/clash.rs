@@ -300,7 +300,8 @@ const RULED_OUT: [(&str, &str); 7] = [
 type Pole = (&'static str, &'static str);
 
 /// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 45] = [
+const CROSSED_AXES: [(Pole, Pole); 44] = [
+    (("digits", "none"), ("marks given", "given")),
     (("closing line", "none"), ("signature", "signed")),
     (("solutions", "added"), ("help given", "hints only")),
     (("reasoning", "shown"), ("reasons", "no reasons")),
@@ -316,8 +317,6 @@ const CROSSED_AXES: [(Pole, Pole); 45] = [
     (("browsing", "used"), ("looking up", "not done")),
     (("quotations", "no quotations"), ("wording kept", "word for word")),
     (("own opinion", "none"), ("stance", "taking sides")),
-    (("warmth", "cool"), ("register", "casual")),
-    (("warmth", "cool"), ("mood", "funny")),
     (("personal data", "put in"), ("names of people", "anonymous")),
     (("jargon", "no jargon"), ("vocabulary", "advanced")),
     (("markup", "no Markdown"), ("code fence", "there")),

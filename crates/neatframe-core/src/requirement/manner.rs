@@ -124,7 +124,13 @@ pub(super) fn read(sight: &Sight<'_>, unit: usize, found: &mut Vec<Requirement>)
             |word: &Word| matches!(&*word.lower(text), "convert" | "turn" | "change" | "translate");
         let becomes = words.get(hit.last + 1).is_some_and(|next| matches!(&*next.lower(text), "to" | "into"));
         let set_aside = set_aside || becomes && words[..hit.first].iter().rev().take(3).any(converts);
-        if inside || turned || described || in_the_case || set_aside {
+        // "Be thorough and go through every line" is about the work, and not about its length.
+        let works = pole.name == "detailed"
+            && words[hit.last].lower(text) == "thorough"
+            && words
+                .get(hit.last + 1)
+                .is_some_and(|next| matches!(&*next.lower(text), "and" | "when" | "about"));
+        if inside || turned || described || in_the_case || set_aside || works {
             continue;
         }
         let from = hit.first.saturating_sub(REACH);

@@ -53,7 +53,6 @@ pub(crate) const PAIRS: &[(&str, &str)] = &[
     ("Do not book anything without asking the user.", "Book the cheapest room at once, without asking back."),
     ("Collect all the details in your first message.", "Never ask about two things in one message."),
     ("Start writing right away.", "First ask me five questions."),
-    ("Refer to the author as \"the author\".", "Write it all in the first person."),
     ("Use the past tense.", "Tell it as if it is happening right now."),
     ("Write in the passive voice, as labs do.", "Begin each step with a command (\"Pour\", \"Stir\")."),
     ("Use headings for each part.", "No headings, it must read like a letter."),

@@ -3,7 +3,8 @@
 use crate::likeness::stem;
 
 /// General nouns, each with nouns for things of its kind.
-const KINDS: [(&[&str], &[&str]); 15] = [
+const KINDS: [(&[&str], &[&str]); 16] = [
+    (&["code"], &["function", "method", "script", "snippet", "class", "program"]),
     (
         &["drug", "medicine", "medication"],
         &[

@@ -13,6 +13,7 @@ use crate::directive::{self, unwrapped};
 use crate::finding::{Family, Severity};
 use crate::lexicon::vocabulary;
 use crate::likeness::stem;
+use crate::persona;
 use crate::requirement::{asks_twice_over, is_exception};
 use crate::words::Word;
 use order::{Order, order};
@@ -58,8 +59,9 @@ impl Check for OrderAgainstBan {
     fn run(&self, case: &Case<'_>, sink: &mut Sink<'_>) {
         let mut orders: HashMap<u32, Vec<Order>> = HashMap::new();
         let mut found = Vec::new();
+        let persona = persona::name(case).map(|name| name.lower(case.source.text()).into_owned());
         for unit in case.demands().filter(|unit| !has_words_that_count(case, *unit)) {
-            for order in orders_of(case, unit).into_iter().chain(uses::of(case, unit)) {
+            for order in orders_of(case, unit, persona.as_deref()).into_iter().chain(uses::of(case, unit)) {
                 let rivals = orders.entry(order.verb).or_default();
                 let rival =
                     rivals.iter().rev().take(NEAR).find(|rival| rival.unit != unit && rival.clashes(&order));
@@ -107,7 +109,7 @@ fn has_words_that_count(case: &Case<'_>, unit: usize) -> bool {
 const NEAR: usize = 64;
 
 /// The clauses of a unit that open with a verb, or with a ban on one.
-fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
+fn orders_of(case: &Case<'_>, unit: usize, persona: Option<&str>) -> Vec<Order> {
     let text = case.source.text();
     let words = case.words_of(unit);
     if case.labels[unit].component == Some(Component::Examples) || words.len() > 60 {
@@ -120,13 +122,20 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let mut found = Vec::new();
     // "Make sure to name the pier", "refrain from naming piers".
     let wrapped = unwrapped(text, words);
-    let first = wrapped.as_ref().map_or_else(|| spoken_to(&lower), |directive| directive.body.start);
+    // "Pip never tells the answer", where the model is Pip.
+    let is_persona = |at: usize| persona.is_some_and(|name| lower(at) == name);
+    let first = match &wrapped {
+        Some(directive) => directive.body.start,
+        None if is_persona(0) => 1,
+        None => spoken_to(&lower),
+    };
     let mut at = first;
     while at < words.len() {
         let opens = at == first
             || words[at - 1].is(vocabulary::STOP_MARK)
             || matches!(&*lower(at - 1), "," | "and" | "so" | "but" | "then" | "please" | "without")
             || at == 1 && lower(0) == "only"
+            || is_persona(at - 1)
             || at > 1 && lower(at - 1) == "to" && lower(at - 2) == "free";
         if !opens {
             at += 1;
@@ -174,7 +183,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
                 && !word.is(vocabulary::STOP | vocabulary::NEGATION | vocabulary::CONDITION)
         };
         // "Every reply states the price": the verb of what the reply does.
-        let told_of = at == 2 && wrapped.is_none() && spoken_to(&lower) == 2 && lower(2).ends_with('s');
+        let told_of = at == 2 && wrapped.is_none() && spoken_to(&lower) == 2 && lower(2).ends_with('s')
+            || at > 0 && is_persona(at - 1) && lower(verb_at).ends_with('s');
         // `DELETE: the fact is wrong` names a label.
         // "Jokes are unwelcome" and "refrain from jokes" name a thing.
         let names = verb_at == first
@@ -221,7 +231,9 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             continue;
         }
         // "Ask for the number": what is asked for is the object.
-        let asks = matches!(&*lower(verb_at), "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
+        let base = lower(verb_at);
+        let base = if told_of { base.trim_end_matches('s') } else { &base };
+        let asks = matches!(base, "ask" | "look" | "wait") && lower(verb_at + 1) == "for";
         // "Point out mistakes", "comment on mistakes": to say them.
         let two = matches!(
             (&*lower(verb_at), &*lower(verb_at + 1)),
@@ -230,7 +242,7 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         // "Ask the guest for the number" asks for it as well.
         let person = || {
             let near = clause.iter().take(4).position(|word| word.lower(text) == "for");
-            near.filter(|_| lower(verb_at) == "ask").map_or(0, |near| near + 1)
+            near.filter(|_| base == "ask").map_or(0, |near| near + 1)
         };
         // "Never merge or delete rows": the rows are not merged either.
         let other_verb = forbids
@@ -243,7 +255,12 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
             && clause[0].lower(text) == "nothing"
             && matches!(&*clause[1].lower(text), "about" | "of" | "on");
         forbids |= silent;
-        let skipped = if asks || two {
+        // "Close with the corrected function" shows it.
+        let ends_with_it = !forbids
+            && matches!(&*lower(verb_at), "close" | "end" | "finish" | "start" | "begin" | "open")
+            && lower(verb_at + 1) == "with"
+            && lower(verb_at + 2) == "the";
+        let skipped = if asks || two || ends_with_it {
             1
         } else if other_verb || silent {
             2
@@ -266,7 +283,8 @@ fn orders_of(case: &Case<'_>, unit: usize) -> Vec<Order> {
         let spoken = match () {
             () if refuses => Cow::Borrowed("answer"),
             () if two || silent => Cow::Borrowed("mention"),
-            () if told_of => Cow::Owned(lower(2).trim_end_matches('s').to_string()),
+            () if told_of => Cow::Owned(lower(verb_at).trim_end_matches('s').to_string()),
+            () if ends_with_it => Cow::Borrowed("show"),
             () => match directive::base(&verb.lower(text)).filter(|_| held.is_some()) {
                 Some(base) => Cow::Owned(base),
                 None => verb.lower(text),

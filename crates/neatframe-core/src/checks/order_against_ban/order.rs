@@ -82,7 +82,13 @@ impl Order {
         let both_say = ban.says && order.says;
         // "Never name a drug", "tell the guest which painkiller to take".
         let named = order.heads.iter().chain(&order.told);
-        let of_the_kind = named.clone().any(|one| ban.object.iter().any(|kind| kinds::is_of(*one, *kind)));
+        // Of "corrected code" a "corrected function" is one, and no other.
+        let kind_of = |one: u32| {
+            ban.object.iter().enumerate().any(|(at, kind)| {
+                kinds::is_of(one, *kind) && ban.object[..at].iter().all(|which| order.all.contains(which))
+            })
+        };
+        let of_the_kind = named.clone().any(|one| kind_of(*one));
         // "Never reveal the floor", "if the guest asks for the floor, tell it".
         let spoken_of = order.refers && ban.object.len() == 1 && order.object.last() == ban.object.first();
         // "Never hold a parcel", "if the van is full, hold the parcel".
@@ -182,9 +188,9 @@ impl Order {
 }
 
 /// Words that say of what kind a thing is, and leave it that thing.
-const KINDS: [&str; 16] = [
-    "full", "partial", "short", "brief", "small", "big", "large", "new", "free", "clear", "simple",
-    "detailed", "long", "complete", "quick", "special",
+const KINDS: [&str; 18] = [
+    "first", "last", "full", "partial", "short", "brief", "small", "big", "large", "new", "free", "clear",
+    "simple", "detailed", "long", "complete", "quick", "special",
 ];
 
 /// "Whole points" are given where "half points" are not.
@@ -306,7 +312,9 @@ pub(super) fn order(
     let says_how = |lower: &str| !forbids && matches!(lower, "by" | "to" | "within" | "during");
     let head = clause.iter().take_while(|word| {
         let lower = word.lower(text);
-        !(bound.contains(&&*lower) || lower == "," || says_how(&lower) || hands && lower == "to")
+        // "Never tell the answer to a riddle", "never tell the fare to a guest".
+        let to = lower == "to" && (hands || forbids && SAYS.contains(&spoken));
+        !(bound.contains(&&*lower) || lower == "," || says_how(&lower) || to)
     });
     let head: Vec<&Word> = head.collect();
     let ends = |at: usize| head.get(at + 1).is_none_or(|next| !meaning(next));

@@ -259,18 +259,22 @@ fn put_in_by_label(case: &Case<'_>, unit: usize) -> Vec<Order> {
         return Vec::new();
     };
     let last = whole[colon - 1].lower(text);
-    if !matches!(
-        &*last,
-        "include"
-            | "mention"
-            | "contain"
-            | "state"
-            | "includes"
-            | "contains"
-            | "parts"
-            | "contents"
-            | "elements"
-    ) || whole[0].is(vocabulary::NEGATION)
+    // "Thursday: grilled salmon": what there is on that day.
+    let on_a_day = colon == 1 && crate::checks::days::weekday(text, &whole[0]).is_some();
+    if !on_a_day
+        && !matches!(
+            &*last,
+            "include"
+                | "mention"
+                | "contain"
+                | "state"
+                | "includes"
+                | "contains"
+                | "parts"
+                | "contents"
+                | "elements"
+        )
+        || whole[0].is(vocabulary::NEGATION)
     {
         return Vec::new();
     }

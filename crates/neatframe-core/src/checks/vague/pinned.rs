@@ -133,7 +133,7 @@ pub(super) fn is_pinned(
                 || bounded_elsewhere(case, words, hit)
                 || bounded_next(case, unit)
         }
-        VagueKind::Quality if names_a_tone(case, unit) => true,
+        VagueKind::Quality if names_a_tone(case, unit) && !is_no_tone(text, words, hit) => true,
         VagueKind::Quality => explained || (conditional && !is_rule_of_style(case, unit)),
         VagueKind::Deferral => {
             let helps = matches!(&*words[hit.last].lower(text), "helps" | "help");
@@ -464,6 +464,16 @@ fn ends_with_sign(words: &[Word], hit: &Hit) -> bool {
 fn after_samples(text: &str, words: &[Word], hit: &Hit) -> bool {
     let quotes = words[..hit.first].iter().filter(|word| word.is(vocabulary::QUOTE)).count();
     quotes >= 4 && words[hit.first].lower(text) != "etc"
+}
+
+/// "Style: catchy and modern": how a text is to strike its readers, which names no tone.
+fn is_no_tone(text: &str, words: &[Word], hit: &Hit) -> bool {
+    const STRIKES: [&str; 24] = [
+        "amazing", "appealing", "attractive", "captivating", "catchy", "compelling", "cool", "creative",
+        "engaging", "exciting", "fancy", "fresh", "good", "great", "gripping", "impactful", "interesting",
+        "memorable", "modern", "nice", "powerful", "stylish", "trendy", "unique",
+    ];
+    words[hit.first..=hit.last].iter().any(|word| STRIKES.contains(&&*word.lower(text)))
 }
 
 /// `Tone: plain and friendly`: a tone is named by such words, and by nothing else. A sentence behind it orders.
