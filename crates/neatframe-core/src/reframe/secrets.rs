@@ -119,7 +119,14 @@ fn data_among(whole: Span, words: &str) -> Vec<(Span, &'static str)> {
         if found.is_empty() {
             return found;
         }
-        if let (Some((_, slot)), Some(from), Some(last)) = (labelled, part.find(digit), part.rfind(digit)) {
+        // "Her mail is nora@quayle.example".
+        let mail = part.split_whitespace().find(|token| token.contains('@'));
+        if let Some(mail) = mail.map(|token| token.trim_matches(|c: char| !c.is_alphanumeric())) {
+            let from = part.find(mail).unwrap_or(0);
+            found.push((Span::within(span, from, mail.len()), "email"));
+        } else if let (Some((_, slot)), Some(from), Some(last)) =
+            (labelled, part.find(digit), part.rfind(digit))
+        {
             found.push((Span::within(span, from, last + 1 - from), slot));
         } else if part.starts_with(digit) && part.contains(' ') && parts(part).all(is_plain) {
             found.push((span, "address"));
@@ -157,6 +164,10 @@ mod tests {
             "Warn the guest of the late boat: Nora Quayle (born 3 May 1961, mobile 0555 010 883, off work with gout).",
         );
         assert!(file.text.contains("late boat: {{person}}."), "{}", file.text);
+        let mail = reframed(
+            "A guest lost her scarf, she is Nora Quayle, her mail is n.quayle@lakemail.example.\n\nWrite her a note.",
+        );
+        assert!(mail.text.contains("{{email}}") && !mail.text.contains('@'), "{}", mail.text);
         let needed = "The guest is Nora Quayle, diagnosed with diabetes; write her menu.";
         assert!(reframed(needed).text.contains("diabetes"));
     }

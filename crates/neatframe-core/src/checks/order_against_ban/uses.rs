@@ -45,7 +45,9 @@ pub(super) fn of(case: &Case<'_>, unit: usize) -> Vec<Order> {
     let mut found = put_in_by_label(case, unit);
     // "The letter has no date" is about the letter's.
     let holder = matches!(&*lower(0), "the" | "your").then(|| words.get(1)).flatten();
-    found.extend(presence(text, words).map(|thing| Order {
+    // "No numbering" is about the form of a list.
+    let form = words.iter().any(|word| word.lower(text) == "numbering");
+    found.extend(presence(text, words).filter(|_| !form).map(|thing| Order {
         unit,
         verb: stem("use"),
         forbids: thing.left_out,

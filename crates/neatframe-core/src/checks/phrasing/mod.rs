@@ -420,7 +420,10 @@ impl Check for HedgedOrder {
             let there = led && words[hit.last].lower(case.source.text()) == "there";
             if (opens || there) && !follows && finding.fix.is_empty() {
                 finding.fix = wishes::ordered(case.source.text(), words, hit.first, hit.last);
-                finding.fix.extend(wishes::included(case.source.text(), words, hit.first, hit.last));
+                let included = wishes::included(case.source.text(), words, hit.first, hit.last);
+                let doubt =
+                    included.as_ref().and_then(|_| wishes::doubt_at_the_end(case.source.text(), words));
+                finding.fix.extend(included.into_iter().chain(doubt));
             }
             let wish =
                 wishes::included(case.source.text(), words, hit.first, hit.last).filter(|_| opens && follows);

@@ -87,10 +87,23 @@ fn there_is(text: &str, words: &[Word], first: usize, begins: usize) -> Option<E
 pub(super) fn included(text: &str, words: &[Word], first: usize, last: usize) -> Option<Edit> {
     const THINGS: [&str; 10] = ["a", "an", "some", "one", "two", "three", "the", "at", "more", "several"];
     let lower = |at: usize| words.get(at).map_or(Cow::Borrowed(""), |word| word.lower(text));
+    // "I think it would be" goes on with "nice to have".
+    let nice =
+        matches!(&*lower(last + 1), "nice" | "great" | "good" | "lovely" | "helpful" | "useful" | "cool");
+    let last = if lower(last) == "be" && nice { last + 2 } else { last };
     let has = lower(last) == "to" && matches!(&*lower(last + 1), "have" | "see" | "get");
     let thing = THINGS.contains(&&*lower(last + 2));
     let span = Span::new(words[first].start as usize, words.get(last + 1)?.end as usize);
     (has && thing).then(|| Edit { span, replacement: "Include".into() })
+}
+
+/// "Include a bonus question maybe.": the doubt at the end goes with the wish.
+pub(super) fn doubt_at_the_end(text: &str, words: &[Word]) -> Option<Edit> {
+    let at = words.iter().rposition(|word| !word.is_punctuation()).filter(|at| *at > 0)?;
+    let doubts = matches!(&*words[at].lower(text), "maybe" | "perhaps" | "possibly");
+    let before = if words[at - 1].is_punctuation() { at - 1 } else { at };
+    let span = Span::new(words.get(before.checked_sub(1)?)?.end as usize, words[at].end as usize);
+    doubts.then(|| Edit { span, replacement: String::new() })
 }
 
 /// "My dad turns 60, and I was wondering if you could give me ideas?": the order in a sentence of its own. `verb` is the first word
@@ -202,6 +215,11 @@ mod tests {
         let all = Words::read(text, 0);
         let edit = included(text, all.within(Span::new(0, text.len())), 0, 4).unwrap();
         assert_eq!(apply(text, &[edit]).unwrap(), "Include an example of it.");
+        let text = "I think it would be nice to have a rhyme, maybe.";
+        let all = Words::read(text, 0);
+        let words = all.within(Span::new(0, text.len()));
+        let edits = [included(text, words, 0, 4).unwrap(), doubt_at_the_end(text, words).unwrap()];
+        assert_eq!(apply(text, &edits).unwrap(), "Include a rhyme.");
         assert!(included("It would be good to help.", all.within(Span::new(0, 24)), 0, 4).is_none());
     }
 

@@ -87,6 +87,8 @@ fn praised(text: &str, words: &[Word], first: usize, last: usize) -> Vec<Edit> {
     let named = (first..=last).find(|&at| !LEADS.contains(&&*lower(at)));
     let tail = (first..=last).find(|&at| TAILS.contains(&&*lower(at)));
     let (Some(named), Some(tail)) = (named, tail) else { return Vec::new() };
+    // "The best clerk in the world and write …": the order goes on.
+    let last = last - usize::from(lower(last) == "and");
     if named >= tail {
         return Vec::new();
     }
@@ -151,6 +153,10 @@ mod tests {
         assert_eq!(
             told(loud, "THE ABSOLUTE BEST AND MOST AMAZING CLERK IN THE ENTIRE WORLD"),
             "YOU ARE A CLERK!!!"
+        );
+        assert_eq!(
+            told("Act as the best clerk in the world and name it.", "the best clerk in the world and"),
+            "Act as a clerk and name it."
         );
         assert_eq!(told("You are an award-winning ferry clerk.", "award-winning"), "You are a ferry clerk.");
         assert_eq!(told("A world-class editor reads it.", "world-class"), "An editor reads it.");
