@@ -1,5 +1,6 @@
 //! Which demands cannot both hold.
 
+use super::crossed::{CROSSED, CROSSED_AXES, Pole, RULED_OUT};
 use super::gap;
 use super::spread::ANYTHING;
 use super::whom::{self, WHOLE};
@@ -261,91 +262,6 @@ fn same_measure(one: &Measure, other: &Measure) -> bool {
         || thought(one) && (thought(other) || sought(other))
         || sought(one) && thought(other)
 }
-
-/// Poles of two axes that exclude each other.
-const CROSSED: [(&str, &str); 20] = [
-    ("conversational", "formal"),
-    ("no jargon", "advanced"),
-    ("no Markdown", "headings"),
-    ("no bullets", "numbered"),
-    ("only JSON", "with prose"),
-    ("only JSON", "a greeting"),
-    ("JSON alone", "a greeting"),
-    ("JSON alone", "with prose"),
-    ("JSON alone", "an explanation"),
-    ("whole numbers", "exact"),
-    ("everything", "shortened"),
-    ("much", "all explained"),
-    ("first person", "no we"),
-    ("an explanation", "no reasons"),
-    ("nothing", "advanced"),
-    ("as given", "by date"),
-    ("as given", "by name"),
-    ("as given", "by rank"),
-    ("as given", "oldest first"),
-    ("as given", "newest first"),
-];
-
-/// Poles that leave no room for things that are counted.
-const RULED_OUT: [(&str, &str); 7] = [
-    ("no bullets", "bullets"),
-    ("no quotations", "quotes"),
-    ("no quotations", "quotations"),
-    ("no tables", "tables"),
-    ("no emoji", "emoji"),
-    ("no emoji", "emojis"),
-    ("no links", "links"),
-];
-
-type Pole = (&'static str, &'static str);
-
-/// The same where the name of a pole is that of others too, each with its axis.
-const CROSSED_AXES: [(Pole, Pole); 44] = [
-    (("digits", "none"), ("marks given", "given")),
-    (("closing line", "none"), ("signature", "signed")),
-    (("solutions", "added"), ("help given", "hints only")),
-    (("reasoning", "shown"), ("reasons", "no reasons")),
-    (("reasoning", "hidden"), ("reasons", "reasons given")),
-    (("certainty", "told"), ("not knowing", "hidden")),
-    (("feelings", "none"), ("excitement", "excited")),
-    (("feelings", "shown"), ("excitement", "sober")),
-    (("person", "second person"), ("person", "no you")),
-    (("candour", "praise only"), ("strengths and weaknesses", "faults")),
-    (("contractions", "contractions"), ("register", "formal")),
-    (("browsing", "used"), ("sources", "only the given text")),
-    (("browsing", "none"), ("looking up", "done")),
-    (("browsing", "used"), ("looking up", "not done")),
-    (("quotations", "no quotations"), ("wording kept", "word for word")),
-    (("own opinion", "none"), ("stance", "taking sides")),
-    (("personal data", "put in"), ("names of people", "anonymous")),
-    (("jargon", "no jargon"), ("vocabulary", "advanced")),
-    (("markup", "no Markdown"), ("code fence", "there")),
-    (("off the list", "listed only"), ("tools allowed", "any")),
-    (("paragraphs", "one"), ("numbering", "numbered")),
-    (("last line", "a question"), ("questions to the reader", "none")),
-    (("asking back", "ask first"), ("pace", "all at once")),
-    (("waiting", "for the answer"), ("pace", "all at once")),
-    (("mood", "funny"), ("register", "formal")),
-    (("introduction", "none"), ("how it opens", "with prose")),
-    (("sources", "only the given text"), ("invention", "something invented")),
-    (("sources", "only the given text"), ("additions", "something added")),
-    (("person", "third person"), ("direct address", "some")),
-    (("person", "second person"), ("direct address", "none")),
-    (("rewriting", "none"), ("wording kept", "in other words")),
-    (("data format", "JSON"), ("tables", "tables")),
-    (("stance", "neutral"), ("own opinion", "some")),
-    (("sources", "only the given text"), ("looking up", "done")),
-    (("repeated entries", "once"), ("doubles", "kept")),
-    (("order of prices", "cheap first"), ("direction of the order", "falling")),
-    (("order of prices", "dear first"), ("direction of the order", "rising")),
-    (("reasoning", "shown"), ("calculation", "hidden")),
-    (("capital letters", "lower case"), ("letter case", "capitals")),
-    (("form", "a letter or prose"), ("tables", "tables")),
-    (("capital letters", "lower case"), ("letter case", "capital first letter")),
-    (("letter case", "lower case"), ("capital letters", "title case")),
-    (("not knowing", "hidden"), ("certainty", "told")),
-    (("certainty", "plain"), ("not knowing", "said")),
-];
 
 /// Poles of one axis that do not exclude each other.
 fn goes_with(one: &str, two: &str) -> bool {

@@ -8,6 +8,7 @@ mod binding_facts;
 mod by_label;
 mod choice;
 mod clash;
+mod crossed;
 mod dates;
 mod gap;
 mod length;
